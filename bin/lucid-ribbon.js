@@ -1,0 +1,29 @@
+#!/usr/bin/env node
+// Starts the command; bundles it first where the bundle is missing or older than the sources.
+import { readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const command = join(root, 'build/cli/clean.js');
+
+function newest(folder) {
+  let latest = 0;
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) latest = Math.max(latest, newest(path));
+    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts')) latest = Math.max(latest, statSync(path).mtimeMs);
+  }
+  return latest;
+}
+
+const built = statSync(command, { throwIfNoEntry: false })?.mtimeMs ?? 0;
+if (built < Math.max(newest(join(root, 'core')), newest(join(root, 'cli')))) {
+  const { buildCommand } = await import('../cli/build.js').catch(() => {
+    process.stderr.write('lucid-ribbon: the command is not built yet; run "npm install" in its folder first.\n');
+    process.exit(2);
+  });
+  await buildCommand();
+}
+const { main } = await import(pathToFileURL(command).href);
+process.exitCode = await main(process.argv.slice(2));

@@ -1,0 +1,106 @@
+import { Command, CommanderError, Option } from 'commander';
+import { readFile, writeFile } from 'node:fs/promises';
+import { resolve } from 'node:path';
+import { clean, cleanText, DEFAULT_STYLE, PASSES, toReport, type Apart, type Style } from '../core/index.ts';
+import { decodeText, InputError } from './decode.ts';
+
+/** Exit status of everything that keeps the command from doing its work. */
+const FAILURE = 2;
+
+interface CleanOptions {
+  readonly apart: Apart;
+  readonly report?: 'json';
+  readonly reportFile?: string;
+  readonly on: readonly string[];
+  readonly off: readonly string[];
+}
+
+/** Runs the command with the arguments after its name; gives the exit status. */
+export async function main(args: readonly string[]): Promise<number> {
+  try {
+    await program().parseAsync([...args], { from: 'user' });
+    return 0;
+  } catch (error) {
+    if (error instanceof CommanderError) return error.exitCode === 0 ? 0 : FAILURE;
+    if (error instanceof InputError) {
+      process.stderr.write(`lucid-ribbon: ${error.message}\n`);
+      return FAILURE;
+    }
+    throw error;
+  }
+}
+
+function program(): Command {
+  const command = new Command('lucid-ribbon')
+    .description('Turns prose copied out of PDFs, scans, web pages, e-books and captions into clean paragraphs.')
+    .exitOverride()
+    .configureOutput({ outputError: (text, write) => write(`lucid-ribbon: ${text.replace(/^error: /, '')}`) });
+  command
+    .command('clean')
+    .description('clean a file, or standard input, and write the clean text to standard output')
+    .argument('[file]', 'a text file in UTF-8 (or UTF-16 with a byte order mark); "-" for standard input', '-')
+    .addOption(new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'))
+    .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
+    .option('--report-file <path>', 'write the report, as JSON, to a file instead')
+    .option('--on <pass...>', 'switch passes on', [])
+    .option('--off <pass...>', 'switch passes off', [])
+    .addHelpText('after', `\nPasses:\n${PASSES.map((pass) => `  ${pass.id.padEnd(18)}${pass.summary}`).join('\n')}`)
+    .exitOverride()
+    .allowExcessArguments(false)
+    .action(runClean);
+  return command;
+}
+
+async function runClean(file: string, options: CleanOptions): Promise<void> {
+  const style = styleFor(options);
+  const source = decodeText(await readInput(file), file);
+  const cleaning = clean(source, style);
+  const text = cleanText(cleaning);
+  process.stdout.write(text === '' ? '' : `${text}\n`);
+  if (options.report === undefined && options.reportFile === undefined) return;
+  const report = `${JSON.stringify(toReport(cleaning))}\n`;
+  if (options.reportFile === undefined) process.stderr.write(report);
+  else {
+    await writeFile(pathFromCaller(options.reportFile), report).catch((error: NodeJS.ErrnoException) => {
+      throw new InputError(`cannot write the report to ${options.reportFile}: ${describe(error)}`);
+    });
+  }
+}
+
+function styleFor({ apart, on, off }: CleanOptions): Style {
+  const passes: Record<string, boolean> = {};
+  const known = new Set<string>(PASSES.map((pass) => pass.id));
+  for (const [ids, value] of [
+    [on, true],
+    [off, false],
+  ] as const) {
+    for (const id of ids) {
+      if (!known.has(id)) throw new InputError(`there is no pass "${id}"; --help lists the passes`);
+      passes[id] = value;
+    }
+  }
+  return { ...DEFAULT_STYLE, apart, passes };
+}
+
+async function readInput(file: string): Promise<Uint8Array> {
+  if (file !== '-') {
+    return readFile(pathFromCaller(file)).catch((error: NodeJS.ErrnoException) => {
+      throw new InputError(`cannot read ${file}: ${describe(error)}`);
+    });
+  }
+  const chunks: Uint8Array[] = [];
+  for await (const chunk of process.stdin) chunks.push(chunk as Uint8Array);
+  return Buffer.concat(chunks);
+}
+
+/** npm runs scripts in the project's folder; paths are meant from where the person stands. */
+function pathFromCaller(path: string): string {
+  return resolve(process.env['npm_lifecycle_event'] === 'clean' ? (process.env['INIT_CWD'] ?? '.') : '.', path);
+}
+
+function describe(error: NodeJS.ErrnoException): string {
+  if (error.code === 'ENOENT') return 'there is no such file';
+  if (error.code === 'EISDIR') return 'it is a folder';
+  if (error.code === 'EACCES') return 'permission denied';
+  return error.message;
+}

@@ -1,0 +1,20 @@
+import type { Piece } from '../edits/piece.ts';
+import type { WordTally } from '../edits/conservation.ts';
+
+export type BlockKind = 'paragraph' | 'heading' | 'list-item' | 'verse';
+
+/** What lies between two breaks, with the gap before it. Line numbers count kept lines: they index `SeamTable.line`. */
+export interface Block {
+  readonly kind: BlockKind;
+  readonly firstKept: number;
+  readonly lastKept: number;
+  /** The source range of the block's words, and of the gap before them: [gapFrom, from) and [from, to). */
+  readonly gapFrom: number;
+  readonly from: number;
+  readonly to: number;
+  /** The gap before the block: line ends, blank and dropped lines; its text is the separator. Tiles [gapFrom, from). */
+  readonly gap: readonly Piece[];
+  /** Tiles [from, to). */
+  readonly pieces: readonly Piece[];
+  readonly tally: WordTally;
+}

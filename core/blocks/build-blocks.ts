@@ -1,0 +1,134 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { replaced, verbatim, type Piece } from '../edits/piece.ts';
+import { Decision, type SeamTable } from '../seams/seam-table.ts';
+import type { BlockKind } from './block.ts';
+
+/** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
+export interface GapRules {
+  readonly source: string;
+  readonly table: LineTable;
+  readonly seams: SeamTable;
+  readonly decision: Uint8Array;
+  /** What joins the two lines of a seam, where they are joined. */
+  glueAt(seam: number): string;
+  /** What stands between paragraphs: one or two line feeds. */
+  readonly separator: string;
+  readonly trimsEdges: boolean;
+  readonly trimsBlankLines: boolean;
+}
+
+/** The passes that own dropped lines, by kind of line. */
+const PASS_OF_KIND: Readonly<Record<number, string>> = {
+  [LineKind.pageNumber]: 'page-furniture',
+  [LineKind.runningHead]: 'page-furniture',
+  [LineKind.cueNumber]: 'time-codes',
+  [LineKind.timeCode]: 'time-codes',
+  [LineKind.captionHeader]: 'time-codes',
+  [LineKind.captionRepeat]: 'caption-repeats',
+  [LineKind.soundCue]: 'sound-cues',
+  [LineKind.rule]: 'rules',
+};
+
+export function passOfLine(kind: number): string | undefined {
+  return PASS_OF_KIND[kind];
+}
+
+/** The words of the kept lines first..last and the gaps inside them, as pieces that tile the block. */
+export function blockPieces(rules: GapRules, first: number, last: number): Piece[] {
+  const { table, seams } = rules;
+  const pieces: Piece[] = [];
+  for (let kept = first; kept <= last; kept++) {
+    const line = seams.line[kept]!;
+    let to = table.to[line]!;
+    const mends = kept < last && rules.decision[kept] === Decision.mend;
+    if (mends) to--;
+    if (table.from[line]! < to) pieces.push(verbatim(table.from[line]!, to));
+    if (kept < last) pieces.push(...gapInside(rules, kept, to));
+  }
+  return pieces;
+}
+
+function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
+  const to = rules.table.from[rules.seams.line[seam + 1]!]!;
+  const decision = rules.decision[seam]!;
+  if (decision === Decision.keep) return gapBetween(rules, seam, from, to, '\n');
+  const pass = decision === Decision.mend ? 'split-words' : 'wrapped-lines';
+  const glue = decision === Decision.mend ? '' : rules.glueAt(seam);
+  const parts = cutAtDroppedLines(rules, from, to, seam);
+  return parts.map((part, at) => replaced(part.from, part.to, at === 0 ? glue : '', part.pass ?? pass));
+}
+
+/** The gap between two kept lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
+export function gapBetween(rules: GapRules, seam: number, from: number, to: number, separator: string): Piece[] {
+  const pieces: Piece[] = [];
+  let wanted = separator;
+  for (const part of cutAtDroppedLines(rules, from, to, seam)) {
+    if (part.pass !== undefined) {
+      pieces.push(replaced(part.from, part.to, '', part.pass));
+      continue;
+    }
+    pieces.push(...whiteSpace(rules, part.from, part.to, wanted));
+    wanted = '';
+  }
+  return pieces;
+}
+
+/** White space around line ends: the edges belong to one pass, the line ends to another. */
+function whiteSpace(rules: GapRules, from: number, to: number, wanted: string): Piece[] {
+  const { source } = rules;
+  let a = from;
+  let b = to;
+  while (a < to && !isBreakUnit(source.charCodeAt(a))) a++;
+  while (b > a && !isBreakUnit(source.charCodeAt(b - 1))) b--;
+  if (a === b) return from < to ? [replaced(from, to, wanted, 'edge-spaces')] : [];
+  const pieces: Piece[] = [];
+  if (from < a) pieces.push(rules.trimsEdges ? replaced(from, a, '', 'edge-spaces') : verbatim(from, a));
+  const ends = source.slice(a, b);
+  if (ends === wanted || !rules.trimsBlankLines) pieces.push(verbatim(a, b));
+  else pieces.push(replaced(a, b, wanted, 'blank-lines'));
+  if (b < to) pieces.push(rules.trimsEdges ? replaced(b, to, '', 'edge-spaces') : verbatim(b, to));
+  return pieces;
+}
+
+function isBreakUnit(code: number): boolean {
+  return (code >= 0x0a && code <= 0x0d) || code === 0x85 || code === 0x2028 || code === 0x2029;
+}
+
+interface GapPart {
+  readonly from: number;
+  readonly to: number;
+  /** The pass that takes this part out; undefined for white space. */
+  readonly pass?: string;
+}
+
+/** Cuts a gap into white space, dropped lines and the time code before the next line's words. */
+function cutAtDroppedLines({ table, seams }: GapRules, from: number, to: number, seam: number): GapPart[] {
+  const parts: GapPart[] = [];
+  let at = from;
+  const push = (partFrom: number, partTo: number, pass: string) => {
+    if (at < partFrom) parts.push({ from: at, to: partFrom });
+    parts.push({ from: partFrom, to: partTo, pass });
+    at = partTo;
+  };
+  const lastLine = seam + 1 < seams.line.length ? seams.line[seam + 1]! : table.index.count;
+  const firstLine = seam < 0 ? 0 : seams.line[seam]! + 1;
+  for (let line = firstLine; line < lastLine; line++) {
+    const pass = passOfLine(table.kind[line]!);
+    if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
+  }
+  if (lastLine < table.index.count && table.captions.leadTo[lastLine]! > 0) {
+    const lineFrom = table.index.from[lastLine]!;
+    if (lineFrom < to) push(lineFrom, to, 'time-codes');
+  }
+  if (at < to || parts.length === 0) parts.push({ from: at, to });
+  return parts;
+}
+
+export function kindOfBlock({ table, seams, decision }: GapRules, first: number, last: number): BlockKind {
+  const line = seams.line[first]!;
+  if (table.kind[line] === LineKind.heading) return 'heading';
+  if (table.flags[line]! & Flag.startsMarker) return 'list-item';
+  for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
+  return 'paragraph';
+}

@@ -1,0 +1,56 @@
+import { applyPassSwitch, type Style } from '../style/style.ts';
+import { subjectOf, type Choice } from './choice.ts';
+
+/** One step that a person took and can undo. `choose` takes the place of an earlier choice about the same thing. */
+export type Step =
+  | { readonly kind: 'choose'; readonly choice: Choice }
+  | { readonly kind: 'withdraw'; readonly choice: Choice }
+  | { readonly kind: 'switch-pass'; readonly pass: string; readonly on: boolean };
+
+/** All steps ever taken and not overwritten, and how many of them are in force: undo lowers `at`, redo raises it. */
+export interface History {
+  readonly steps: readonly Step[];
+  readonly at: number;
+}
+
+export const NO_HISTORY: History = { steps: [], at: 0 };
+
+/** Takes a step: steps that had been undone are forgotten. */
+export function applyStep(history: History, step: Step): History {
+  const steps = [...history.steps.slice(0, history.at), step];
+  return { steps, at: steps.length };
+}
+
+export function canUndo(history: History): boolean {
+  return history.at > 0;
+}
+
+export function canRedo(history: History): boolean {
+  return history.at < history.steps.length;
+}
+
+/** Law: undo after applyStep gives the outcome from before; redo after undo gives the history back. */
+export function undo(history: History): History {
+  return canUndo(history) ? { ...history, at: history.at - 1 } : history;
+}
+
+export function redo(history: History): History {
+  return canRedo(history) ? { ...history, at: history.at + 1 } : history;
+}
+
+export interface Outcome {
+  readonly style: Style;
+  readonly choices: readonly Choice[];
+}
+
+/** The style and the choices that the steps in force lead to, from the style that the piece began with. */
+export function outcomeOf(history: History, initial: Style): Outcome {
+  let style = initial;
+  const choices = new Map<string, Choice>();
+  for (const step of history.steps.slice(0, history.at)) {
+    if (step.kind === 'switch-pass') style = applyPassSwitch(style, step.pass, step.on);
+    else if (step.kind === 'choose') choices.set(subjectOf(step.choice), step.choice);
+    else choices.delete(subjectOf(step.choice));
+  }
+  return { style, choices: [...choices.values()] };
+}

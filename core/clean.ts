@@ -1,0 +1,82 @@
+import { assemble, type Cleaning } from './assemble.ts';
+import { passOfLine } from './blocks/build-blocks.ts';
+import type { Choice, StetChoice } from './choices/choice.ts';
+import { measureLine } from './lines/line-features.ts';
+import { LineKind, type LineOptions } from './lines/line-kind.ts';
+import type { LineTable } from './lines/line-table.ts';
+import { readLines } from './lines/read-lines.ts';
+import { decideSeams } from './seams/decide.ts';
+import { isPassOn, type Style } from './style/style.ts';
+import { detectLanguage } from './text/language.ts';
+import { lineAt } from './text/line-index.ts';
+
+/** The stages of a cleaning, for showing progress. */
+export type Stage = 'lines' | 'seams' | 'blocks';
+
+/**
+ * Cleans a source. Deterministic; the outcome depends on nothing but source, style and choices. Linear in the length of the
+ * source. `onStage` is told as each stage begins.
+ *
+ * Laws: the pieces of gaps, blocks and tail tile the source; their sources strung together are the source; the tally holds.
+ */
+export function clean(
+  source: string,
+  style: Style,
+  choices: readonly Choice[] = [],
+  onStage?: (stage: Stage) => void,
+): Cleaning {
+  onStage?.('lines');
+  const table = readLines(source, lineOptions(style));
+  keepStetLines(source, table, choices);
+  onStage?.('seams');
+  const decided = decideSeams(source, table);
+  onStage?.('blocks');
+  const context = { language: detectLanguage(source), captions: table.captions.found };
+  return assemble({ source, style, choices, context, table, decided });
+}
+
+/**
+ * The cleaning of the same source after a change of choices or style. Law: gives what `clean` would; but blocks whose lines,
+ * seams and choices are as before are taken over.
+ */
+export function revise(before: Cleaning, style: Style, choices: readonly Choice[]): Cleaning {
+  const { source, context, table, decided } = before;
+  const sameLines =
+    JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
+    JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
+  if (!sameLines) return clean(source, style, choices);
+  return assemble({ source, style, choices, context, table, decided }, before);
+}
+
+function lineOptions(style: Style): LineOptions {
+  return {
+    furniture: isPassOn(style, 'page-furniture'),
+    timeCodes: isPassOn(style, 'time-codes'),
+    repeats: isPassOn(style, 'caption-repeats'),
+    soundCues: isPassOn(style, 'sound-cues'),
+    rules: isPassOn(style, 'rules'),
+  };
+}
+
+const LINE_PASSES: ReadonlySet<string> = new Set([
+  'page-furniture',
+  'time-codes',
+  'caption-repeats',
+  'sound-cues',
+  'rules',
+]);
+
+function lineStets(choices: readonly Choice[]): StetChoice[] {
+  return choices.filter((choice): choice is StetChoice => choice.kind === 'stet' && LINE_PASSES.has(choice.pass));
+}
+
+/** A dropped line that a person wants to stand becomes prose again. */
+function keepStetLines(source: string, table: LineTable, choices: readonly Choice[]): void {
+  for (const stet of lineStets(choices)) {
+    for (let line = lineAt(table.index, stet.from); line < table.index.count && table.from[line]! < stet.to; line++) {
+      if (passOfLine(table.kind[line]!) !== stet.pass || table.to[line]! <= stet.from) continue;
+      table.kind[line] = LineKind.prose;
+      measureLine(source, table, line);
+    }
+  }
+}

@@ -1,0 +1,132 @@
+import { countWords, wordsOf } from '../text/words.ts';
+import { textOfPieces, type Piece } from './piece.ts';
+
+/**
+ * How words went through a cleaning. Mended counts the words that grew together: two halves of a split word are two words in the
+ * source and one in the clean text.
+ *
+ * Law: wordsIn = wordsOut + removed - inserted + mended.
+ */
+export interface WordTally {
+  readonly wordsIn: number;
+  readonly wordsOut: number;
+  readonly removed: number;
+  readonly inserted: number;
+  readonly mended: number;
+}
+
+/** One place where words changed: those that left, those that came, and the passes that did it. Source range, half-open. */
+export interface WordChange {
+  readonly from: number;
+  readonly to: number;
+  readonly removed: readonly string[];
+  readonly inserted: readonly string[];
+  /** The same letters in fewer words. */
+  readonly mended: boolean;
+  readonly passes: readonly string[];
+}
+
+export const NO_WORDS: WordTally = { wordsIn: 0, wordsOut: 0, removed: 0, inserted: 0, mended: 0 };
+
+export function addTallies(a: WordTally, b: WordTally): WordTally {
+  return {
+    wordsIn: a.wordsIn + b.wordsIn,
+    wordsOut: a.wordsOut + b.wordsOut,
+    removed: a.removed + b.removed,
+    inserted: a.inserted + b.inserted,
+    mended: a.mended + b.mended,
+  };
+}
+
+/** Counts the words of pieces that begin and end between words. */
+export function tallyWords(source: string, pieces: readonly Piece[]): WordTally {
+  if (pieces.length === 0) return NO_WORDS;
+  const wordsIn = countWords(source, pieces[0]!.from, pieces.at(-1)!.to);
+  let removed = 0;
+  let inserted = 0;
+  let mended = 0;
+  for (const change of findWordChanges(source, pieces)) {
+    if (change.mended) mended += change.removed.length - change.inserted.length;
+    else {
+      removed += change.removed.length;
+      inserted += change.inserted.length;
+    }
+  }
+  return { wordsIn, wordsOut: wordsIn - removed + inserted - mended, removed, inserted, mended };
+}
+
+/** Every place in the pieces where the words of the clean text differ from those of the source, in order. */
+export function findWordChanges(source: string, pieces: readonly Piece[]): WordChange[] {
+  const changes: WordChange[] = [];
+  for (let at = 0; at < pieces.length; at++) {
+    if (pieces[at]!.text === undefined) continue;
+    let last = at;
+    while (last + 1 < pieces.length && touchesNext(source, pieces, last)) last++;
+    while (pieces[last]!.text === undefined) last--;
+    const change = compareWords(source, pieces, at, last);
+    if (change) changes.push(change);
+    at = last;
+  }
+  return changes;
+}
+
+/** Whether the next piece belongs to the same region: it is replaced too, or is the inside of a word without any border. */
+function touchesNext(source: string, pieces: readonly Piece[], at: number): boolean {
+  const next = pieces[at + 1]!;
+  if (next.text !== undefined) return true;
+  if (at + 2 >= pieces.length) return false;
+  for (let unit = next.from; unit < next.to; unit++) if (isBorder(source.charCodeAt(unit))) return false;
+  return true;
+}
+
+/** A character that no word holds: words may hold apostrophes and unseen characters. */
+function isBorder(code: number): boolean {
+  return code === 0x20 || code === 0x0a || code === 0x0d || code === 0x2c || code === 0x2e;
+}
+
+function compareWords(source: string, pieces: readonly Piece[], first: number, last: number): WordChange | undefined {
+  let from = pieces[first]!.from;
+  let to = pieces[last]!.to;
+  if (isPlainGap(source, pieces, first, last)) return undefined;
+  const low = pieces[first - 1]?.text === undefined ? (pieces[first - 1]?.from ?? from) : from;
+  const high = pieces[last + 1]?.text === undefined ? (pieces[last + 1]?.to ?? to) : to;
+  while (from > low && !isBorder(source.charCodeAt(from - 1))) from--;
+  while (to < high && !isBorder(source.charCodeAt(to))) to++;
+  const inner = pieces.slice(first, last + 1);
+  const head = source.slice(from, pieces[first]!.from);
+  const tail = source.slice(pieces[last]!.to, to);
+  const before = wordsOf(source, from, to);
+  const after = wordsOf(head + textOfPieces(source, inner) + tail);
+  if (before.length === after.length && before.every((word, at) => word === after[at])) return undefined;
+  const passes = [...new Set(inner.flatMap((piece) => piece.passes))];
+  const changed = { removed: without(before, after), inserted: without(after, before) };
+  if (before.length > after.length && before.join('') === after.join('')) {
+    return { from, to, ...changed, mended: true, passes };
+  }
+  return { from, to, ...changed, mended: false, passes };
+}
+
+/** The usual case, decided without looking at words: one gap of white space became another. */
+function isPlainGap(source: string, pieces: readonly Piece[], first: number, last: number): boolean {
+  if (first !== last) return false;
+  const { from, to, text } = pieces[first]!;
+  if (text === '' || to === from) return false;
+  for (let at = 0; at < text!.length; at++) if (!isGapUnit(text!.charCodeAt(at))) return false;
+  for (let at = from; at < to; at++) if (!isGapUnit(source.charCodeAt(at))) return false;
+  return true;
+}
+
+function isGapUnit(code: number): boolean {
+  return code === 0x20 || code === 0x0a || code === 0x0d || code === 0x09 || code === 0xa0;
+}
+
+/** The words of `a` that are not in `b`, counted with their number. */
+function without(a: readonly string[], b: readonly string[]): string[] {
+  const left = new Map<string, number>();
+  for (const word of b) left.set(word, (left.get(word) ?? 0) + 1);
+  return a.filter((word) => {
+    const count = left.get(word) ?? 0;
+    left.set(word, count - 1);
+    return count <= 0;
+  });
+}

@@ -1,0 +1,32 @@
+/**
+ * A stretch of source as it stands in the clean text. Pieces tile the source: each begins where the one before ends.
+ * `text` is undefined where the source stands as it is.
+ */
+export interface Piece {
+  readonly from: number;
+  readonly to: number;
+  readonly text?: string;
+  /** The passes that made the replacement, in working order; empty for verbatim pieces. */
+  readonly passes: readonly string[];
+}
+
+const NO_PASSES: readonly string[] = [];
+
+export function verbatim(from: number, to: number): Piece {
+  return { from, to, passes: NO_PASSES };
+}
+
+export function replaced(from: number, to: number, text: string, pass: string): Piece {
+  return { from, to, text, passes: [pass] };
+}
+
+export function pieceText(source: string, piece: Piece): string {
+  return piece.text ?? source.slice(piece.from, piece.to);
+}
+
+/** The clean text of some pieces. */
+export function textOfPieces(source: string, pieces: readonly Piece[]): string {
+  let text = '';
+  for (const piece of pieces) text += pieceText(source, piece);
+  return text;
+}

@@ -1,0 +1,40 @@
+import { isWordUnit } from '../text/characters.ts';
+import { LineKind } from './line-kind.ts';
+import { Flag, type LineTable } from './line-table.ts';
+
+const LONGEST = 90;
+const NAMED =
+  /^(?:chapter|part|book|section|appendix|volume|kapitel|teil|abschnitt|anhang|chapitre|partie|annexe|livre|capítulo|parte|sección)\s+(?:[ivxlc]+|\d+|one|two|three|four|five|six|seven|eight|nine|ten)\b[^,;]*$/i;
+const NUMBERED = /^(?:\d{1,2}(?:\.\d{1,2}){1,4}\.?|§ ?\d+)\s+\p{Lu}/u;
+
+/** Whether a line by its own form is a heading: underlined, named ("Chapter IV"), numbered ("4.1. Mailing"), or all capitals. */
+export function isHeading(source: string, table: LineTable, line: number): boolean {
+  const from = table.from[line]!;
+  const to = table.to[line]!;
+  if (to - from > LONGEST) return false;
+  const flags = table.flags[line]!;
+  if (flags & (Flag.endsComma | Flag.endsHyphen | Flag.startsLower)) return false;
+  if (isUnderlined(table, line)) return true;
+  if (flags & Flag.allCapitals) return (flags & (Flag.endsAbbreviation | Flag.startsSpeaker)) === 0 && letters(source, from, to) >= 4;
+  if (!mayBeNamedOrNumbered(source, from)) return false;
+  const text = source.slice(from, to);
+  if (NAMED.test(text)) return true;
+  return (flags & Flag.endsStop) === 0 && NUMBERED.test(text);
+}
+
+function mayBeNamedOrNumbered(source: string, from: number): boolean {
+  const char = source[from]!;
+  return /[\d§bcptsavklBCPTSAVKL]/.test(char);
+}
+
+function isUnderlined(table: LineTable, line: number): boolean {
+  const next = line + 1;
+  if (next >= table.index.count || table.kind[next] !== LineKind.rule) return false;
+  return Math.abs(table.to[next]! - table.from[next]! - (table.to[line]! - table.from[line]!)) <= 3;
+}
+
+function letters(source: string, from: number, to: number): number {
+  let count = 0;
+  for (let at = from; at < to; at++) if (isWordUnit(source.charCodeAt(at))) count++;
+  return count;
+}

@@ -1,0 +1,115 @@
+import {
+  isCjk,
+  isClosingMark,
+  isDigit,
+  isHyphen,
+  isInvisible,
+  isLower,
+  isOpeningQuote,
+  isSpace,
+  isStop,
+  isUpper,
+  isWordUnit,
+} from '../text/characters.ts';
+import { isAbbreviation, isFunctionWord } from '../text/language.ts';
+import { printedWidth } from '../text/printed-width.ts';
+import { markerLength } from './line-shape.ts';
+import { Flag, type LineTable } from './line-table.ts';
+
+/** Fills in the features of one line, from the range of its words. */
+export function measureLine(source: string, table: LineTable, line: number): void {
+  const from = table.from[line]!;
+  const to = table.to[line]!;
+  table.indent[line] = columnsBefore(source, table.index.from[line]!, from);
+  table.chars[line] = to - from;
+  table.width[line] = printedWidth(source, from, to);
+  let firstTo = from;
+  if (isCjk(source.charCodeAt(from))) firstTo = from + 1;
+  else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;
+  table.firstChars[line] = firstTo - from;
+  table.firstWidth[line] = printedWidth(source, from, firstTo);
+  table.flags[line] = startFlags(source, from, to) | endFlags(source, from, to);
+}
+
+function columnsBefore(source: string, from: number, to: number): number {
+  let columns = 0;
+  for (let at = from; at < to; at++) {
+    const code = source.charCodeAt(at);
+    if (code === 0x09) columns += 8 - (columns % 8);
+    else if (!isInvisible(code)) columns++;
+  }
+  return Math.min(columns, 0xffff);
+}
+
+const SPEAKER = /^(?:>> ?|[\p{Lu}][\p{Lu}\p{N} .'’-]{1,24}: |\[[\p{Lu}][^\]]{1,24}\]: )/u;
+
+function startFlags(source: string, from: number, to: number): number {
+  let flags = 0;
+  let at = from;
+  let char = source[at]!;
+  const marker = markerLength(source, from, to);
+  if (marker > 0) {
+    flags |= Flag.startsMarker;
+    return flags;
+  }
+  if (char === '—' || char === '–') flags |= Flag.startsDash;
+  if (isOpeningQuote(char)) {
+    flags |= Flag.startsQuote;
+  } else if (isClosingMark(char)) {
+    flags |= Flag.startsClosing;
+  }
+  while (at < to - 1 && !isWordUnit(source.charCodeAt(at)) && !isSpace(source.charCodeAt(at))) at++;
+  char = source[at]!;
+  const code = source.charCodeAt(at);
+  if (isDigit(code)) flags |= Flag.startsDigit;
+  else if (isCjk(code)) flags |= Flag.startsCjk;
+  else if (isLower(char)) flags |= Flag.startsLower;
+  else if (isUpper(char)) {
+    flags |= Flag.startsUpper;
+    const head = source.slice(from, Math.min(to, from + 40));
+    if (SPEAKER.test(head)) flags |= Flag.startsSpeaker;
+    if (!/\p{Ll}/u.test(head) && head.length > 1 && !/\p{Ll}/u.test(source.slice(from, to))) flags |= Flag.allCapitals;
+  }
+  if (source.startsWith('>>', from)) flags |= Flag.startsSpeaker;
+  return flags;
+}
+
+function endFlags(source: string, from: number, to: number): number {
+  let at = to - 1;
+  if (isHyphen(source.charCodeAt(at)) && at > from && isWordUnit(source.charCodeAt(at - 1))) return Flag.endsHyphen;
+  let flags = isCjk(source.charCodeAt(at)) ? Flag.endsCjk : 0;
+  at = withoutReferenceMark(source, from, at);
+  const quoted = at;
+  while (at > from && isClosingMark(source[at]!)) at--;
+  if (at < quoted) flags |= Flag.endsQuote;
+  const char = source[at]!;
+  if (isStop(char)) flags |= char === '.' && endsShortForm(source, from, at) ? Flag.endsAbbreviation : Flag.endsStop;
+  else if (char === ',' || char === ';' || char === '、' || char === '，') flags |= Flag.endsComma;
+  else if (char === ':' || char === '：') flags |= Flag.endsColon;
+  else if (char === '—' || char === '–' || char === '-') flags |= Flag.endsDash;
+  else if (at === quoted && isFunctionWord(lastWord(source, from, at + 1))) flags |= Flag.endsFunctionWord;
+  return flags;
+}
+
+/** Steps back over a reference mark at a line end: "cart.[4]", "cart.⁴", "cart.4". */
+function withoutReferenceMark(source: string, from: number, at: number): number {
+  const tail = source.slice(Math.max(from, at - 7), at + 1);
+  const mark = /(?<=[.!?…,;:"”’)\]»])(?:\[[\w*†‡, –-]{1,5}\]|[¹²³⁰⁴-⁹]{1,3}|\d{1,3}|[*†‡])$/u.exec(tail);
+  return mark ? at - mark[0].length : at;
+}
+
+function endsShortForm(source: string, from: number, stop: number): boolean {
+  if (source[stop - 1] === '.') return false;
+  return isAbbreviation(lastWord(source, from, stop));
+}
+
+/** The letters (and stops between them) just before `to`. */
+function lastWord(source: string, from: number, to: number): string {
+  let at = to;
+  while (at > from && to - at < 24) {
+    const code = source.charCodeAt(at - 1);
+    if (!isWordUnit(code) && code !== 0x2e) break;
+    at--;
+  }
+  return source.slice(at, to);
+}

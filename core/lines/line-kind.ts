@@ -1,0 +1,44 @@
+/** What a line is. The numbers are kept in typed arrays; those from `firstDropped` on leave the clean text. */
+export const LineKind = {
+  prose: 0,
+  blank: 1,
+  heading: 2,
+  listItem: 3,
+  verse: 4,
+  firstDropped: 16,
+  pageNumber: 16,
+  runningHead: 17,
+  cueNumber: 18,
+  timeCode: 19,
+  captionHeader: 20,
+  captionRepeat: 21,
+  soundCue: 22,
+  rule: 23,
+} as const;
+export type LineKind = Exclude<(typeof LineKind)[keyof typeof LineKind], never>;
+
+export function isDropped(kind: number): boolean {
+  return kind >= LineKind.firstDropped;
+}
+
+/** A line with words that stay: neither blank nor dropped. */
+export function isKept(kind: number): boolean {
+  return kind !== LineKind.blank && kind < LineKind.firstDropped;
+}
+
+/** Which of the passes that take out whole lines are on. */
+export interface LineOptions {
+  readonly furniture: boolean;
+  readonly timeCodes: boolean;
+  readonly repeats: boolean;
+  readonly soundCues: boolean;
+  readonly rules: boolean;
+}
+
+export const ALL_LINE_OPTIONS: LineOptions = {
+  furniture: true,
+  timeCodes: true,
+  repeats: true,
+  soundCues: true,
+  rules: true,
+};

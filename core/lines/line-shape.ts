@@ -1,0 +1,34 @@
+import { isDigit, isSpace } from '../text/characters.ts';
+
+const BULLETS = '•‣◦▪▫●○■□–—*-+·';
+const SURE_BULLETS = '•‣◦▪▫●○■□';
+const NUMBERED =
+  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|§ ?\d+)/u;
+
+/** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
+export function markerLength(source: string, from: number, to: number): number {
+  const char = source[from]!;
+  if (SURE_BULLETS.includes(char)) return 1;
+  if (BULLETS.includes(char)) return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
+  const code = source.charCodeAt(from);
+  if (!isDigit(code) && char !== '(' && char !== '§' && !isMarkerLetter(source, from)) return 0;
+  return NUMBERED.exec(source.slice(from, Math.min(to, from + 24)))?.[0].length ?? 0;
+}
+
+function isMarkerLetter(source: string, from: number): boolean {
+  for (let at = from + 1; at < from + 6; at++) {
+    const char = source[at];
+    if (char === ')' || char === '.') return true;
+    if (char === undefined || char === ' ') return false;
+  }
+  return false;
+}
+
+/** Whether a line is a rule: four or more of one sign and nothing else. Stars apart ("* * *") are a section break, not a rule. */
+export function isRule(source: string, from: number, to: number): boolean {
+  if (to - from < 4) return false;
+  const char = source[from]!;
+  if (!'=-_~*#+—–─━'.includes(char)) return false;
+  for (let at = from; at < to; at++) if (source[at] !== char) return false;
+  return true;
+}

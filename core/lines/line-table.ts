@@ -1,0 +1,43 @@
+import type { LineIndex } from '../text/line-index.ts';
+import type { Captions } from './captions.ts';
+
+/** Yes/no features of a line, one bit each. */
+export const Flag = {
+  endsStop: 1 << 0,
+  endsComma: 1 << 1,
+  endsColon: 1 << 2,
+  endsHyphen: 1 << 3,
+  endsAbbreviation: 1 << 4,
+  endsFunctionWord: 1 << 5,
+  endsDash: 1 << 6,
+  startsLower: 1 << 7,
+  startsUpper: 1 << 8,
+  startsDigit: 1 << 9,
+  startsQuote: 1 << 10,
+  startsMarker: 1 << 11,
+  startsSpeaker: 1 << 12,
+  allCapitals: 1 << 13,
+  startsCjk: 1 << 14,
+  endsCjk: 1 << 15,
+  startsClosing: 1 << 16,
+  startsDash: 1 << 17,
+  endsQuote: 1 << 18,
+} as const;
+
+/** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */
+export interface LineTable {
+  readonly index: LineIndex;
+  readonly kind: Uint8Array;
+  /** The words of the line: its ends trimmed, a time code before them left out. Empty for blank lines. */
+  readonly from: Uint32Array;
+  readonly to: Uint32Array;
+  /** Columns before the words; a tab goes to the next multiple of eight. */
+  readonly indent: Uint16Array;
+  readonly chars: Uint32Array;
+  readonly width: Uint32Array;
+  /** The first word with its punctuation, in characters and in printed width. */
+  readonly firstChars: Uint16Array;
+  readonly firstWidth: Uint32Array;
+  readonly flags: Uint32Array;
+  readonly captions: Captions;
+}

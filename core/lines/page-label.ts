@@ -1,0 +1,48 @@
+/** A line that may number a page: its number, and the words around it. */
+export interface PageLabel {
+  readonly number: number;
+  /** The words beside the number, folded for comparison; empty for a bare page number. */
+  readonly rest: string;
+}
+
+const BARE =
+  /^(?:(?:page|seite|página|pág\.|p\.|s\.)\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|of|von|sur|de)\s*\d{1,4})?$/i;
+const LEADING = /^(\d{1,4}|[ivxlc]{2,7})\s+(\S.*)$/;
+const TRAILING = /^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7})$/;
+const LONGEST_HEAD = 72;
+
+/** Reads a trimmed line, runs of spaces already folded, as a page number with or without a running head. */
+export function readPageLabel(line: string): PageLabel | undefined {
+  if (line.length > LONGEST_HEAD) return undefined;
+  const bare = BARE.exec(line);
+  if (bare) return isCapitalRoman(bare[1]!) ? undefined : { number: toNumber(bare[1]!), rest: '' };
+  const leading = LEADING.exec(line);
+  if (leading) return { number: toNumber(leading[1]!), rest: foldHead(leading[2]!) };
+  const trailing = TRAILING.exec(line);
+  if (trailing) return { number: toNumber(trailing[2]!), rest: foldHead(trailing[1]!) };
+  return undefined;
+}
+
+/** A running head as compared from page to page: case, spaces and a word such as "Page" do not matter. */
+export function foldHead(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .replace(/[\s|·•–—-]*\b(?:page|seite|página)$/, '')
+    .trim();
+}
+
+/** Chapters are often numbered by capital Roman numerals on a line of their own, pages hardly ever. */
+function isCapitalRoman(text: string): boolean {
+  return /^[IVXLC]+$/.test(text);
+}
+
+const ROMAN: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50, c: 100 };
+
+function toNumber(text: string): number {
+  if (/^\d/.test(text)) return Number(text);
+  let sum = 0;
+  const units = [...text.toLowerCase()].map((unit) => ROMAN[unit] ?? 0);
+  for (const [at, unit] of units.entries()) sum += unit < (units[at + 1] ?? 0) ? -unit : unit;
+  return sum;
+}

@@ -1,0 +1,58 @@
+import { isBlankUnit, isHyphen } from '../text/characters.ts';
+import { indexLines, type LineIndex } from '../text/line-index.ts';
+import { readCaptions } from './captions.ts';
+import { findFurniture } from './furniture.ts';
+import { isHeading } from './heading.ts';
+import { measureLine } from './line-features.ts';
+import { isKept, LineKind, type LineOptions } from './line-kind.ts';
+import { isRule } from './line-shape.ts';
+import type { LineTable } from './line-table.ts';
+
+/** Reads a source into lines with features and kinds. Linear in its length. */
+export function readLines(source: string, options: LineOptions): LineTable {
+  const index = indexLines(source);
+  const { count } = index;
+  const kind = new Uint8Array(count);
+  const from = new Uint32Array(count);
+  const to = new Uint32Array(count);
+  for (let line = 0; line < count; line++) {
+    trimLine(source, index, line, from, to);
+    if (from[line] === to[line]) kind[line] = LineKind.blank;
+    else if (options.rules && isRule(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
+  }
+  const captions = readCaptions(source, index, kind, options);
+  for (let line = 0; line < count; line++) {
+    const lead = captions.leadTo[line]!;
+    if (lead > from[line]!) from[line] = Math.min(lead, to[line]!);
+  }
+  const table: LineTable = {
+    index,
+    kind,
+    from,
+    to,
+    indent: new Uint16Array(count),
+    chars: new Uint32Array(count),
+    width: new Uint32Array(count),
+    firstChars: new Uint16Array(count),
+    firstWidth: new Uint32Array(count),
+    flags: new Uint32Array(count),
+    captions,
+  };
+  for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
+  if (captions.found) return table;
+  if (options.furniture) findFurniture(source, table);
+  for (let line = 0; line < count; line++) {
+    if (kind[line] === LineKind.prose && isHeading(source, table, line)) kind[line] = LineKind.heading;
+  }
+  return table;
+}
+
+function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {
+  let a = index.from[line]!;
+  let b = index.to[line]!;
+  while (a < b && isBlankUnit(source.charCodeAt(a))) a++;
+  // A soft hyphen at the end says that the word goes on, so it stays visible to the seams.
+  while (b > a && isBlankUnit(source.charCodeAt(b - 1)) && !isHyphen(source.charCodeAt(b - 1))) b--;
+  from[line] = a;
+  to[line] = b;
+}

@@ -1,0 +1,27 @@
+import type { Cleaning } from './assemble.ts';
+import { textOfPieces, type Piece } from './edits/piece.ts';
+
+/** All pieces of a cleaning in source order; they tile the source. */
+export function* allPieces(cleaning: Cleaning): Generator<Piece> {
+  for (const block of cleaning.blocks) {
+    yield* block.gap;
+    yield* block.pieces;
+  }
+  yield* cleaning.tail;
+}
+
+/** The clean text: LF line ends, no line end after the last paragraph. */
+export function cleanText(cleaning: Cleaning): string {
+  const { source, blocks, tail } = cleaning;
+  const parts: string[] = [];
+  for (const block of blocks) parts.push(textOfPieces(source, block.gap), textOfPieces(source, block.pieces));
+  parts.push(textOfPieces(source, tail));
+  return parts.join('');
+}
+
+/** What the source was, put together from the pieces alone: the proof that every edit can be taken back. */
+export function undoneText(cleaning: Cleaning): string {
+  let text = '';
+  for (const piece of allPieces(cleaning)) text += cleaning.source.slice(piece.from, piece.to);
+  return text;
+}

@@ -1,0 +1,14 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+// Line ends and tabs are no concern of this pass; joiners that shape letters stay.
+const INVISIBLE = /[\u0000-\u0008\u000e-\u001f\u007f-\u0084\u0086-\u009f\u00ad\u180e\u200b\u2060\ufeff]+/g; // eslint-disable-line no-control-regex
+
+export const invisible: Pass = {
+  id: 'invisible',
+  title: 'Invisible characters',
+  summary: 'Takes out zero-width spaces, byte order marks, soft hyphens and control characters.',
+  group: 'characters',
+  onByDefault: true,
+  examples: [{ before: 'The light\u00adhouse\u200b keeper\u0000 slept.', after: 'The lighthouse keeper slept.' }],
+  find: (text) => replaceMatches(text, INVISIBLE, () => ''),
+};

@@ -1,0 +1,21 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+const LETTERS: Readonly<Record<string, string>> = {
+  ﬀ: 'ff',
+  ﬁ: 'fi',
+  ﬂ: 'fl',
+  ﬃ: 'ffi',
+  ﬄ: 'ffl',
+  ﬅ: 'st',
+  ﬆ: 'st',
+};
+
+export const ligatures: Pass = {
+  id: 'ligatures',
+  title: 'Ligatures',
+  summary: 'Writes printed ligatures such as ﬁ and ﬂ as their letters.',
+  group: 'characters',
+  onByDefault: true,
+  examples: [{ before: 'The ﬁrst ﬂood ﬁlled the oﬃce.', after: 'The first flood filled the office.' }],
+  find: (text) => replaceMatches(text, /[ﬀ-ﬆ]/g, ([sign]) => LETTERS[sign]),
+};

@@ -1,0 +1,26 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+const ODD_SPACES = /[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]+/g;
+const NO_BREAK = /^[\u00a0\u202f]$/;
+
+export const oddSpaces: Pass = {
+  id: 'odd-spaces',
+  title: 'No-break and odd spaces',
+  summary: 'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
+  group: 'characters',
+  onByDefault: true,
+  examples: [
+    { before: 'The ferry\u00a0leaves at\u2009noon.', after: 'The ferry leaves at noon.' },
+    { before: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.', after: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.' },
+  ],
+  find: (text, { language }) =>
+    replaceMatches(text, ODD_SPACES, (match) => {
+      if (language === 'cjk' && match[0] === '\u3000') return undefined;
+      if (language === 'fr' && NO_BREAK.test(match[0]) && isFrenchSpace(text, match.index)) return undefined;
+      return ' ';
+    }),
+};
+
+function isFrenchSpace(text: string, at: number): boolean {
+  return ';:!?»%€'.includes(text[at + 1] ?? '\0') || text[at - 1] === '«';
+}

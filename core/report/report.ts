@@ -1,0 +1,62 @@
+import type { Cleaning } from '../assemble.ts';
+import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
+import { allPieces } from '../output.ts';
+import { PASSES } from '../passes/index.ts';
+import { Decision } from '../seams/seam-table.ts';
+
+/** How many edits each pass made, by pass id; every pass of the list is there. */
+export function countEdits(cleaning: Cleaning): Record<string, number> {
+  const counts: Record<string, number> = {};
+  for (const pass of PASSES) counts[pass.id] = 0;
+  for (const piece of allPieces(cleaning)) for (const pass of piece.passes) counts[pass] = (counts[pass] ?? 0) + 1;
+  return counts;
+}
+
+/** The seams whose decision is below the certainty limit and that no person has settled, in order. */
+export function findDoubts({ style, decided, settled }: Cleaning): number[] {
+  const doubts: number[] = [];
+  for (let seam = 0; seam < settled.length; seam++) {
+    if (!settled[seam] && decided.certainty[seam]! < style.certaintyLimit) doubts.push(seam);
+  }
+  return doubts;
+}
+
+/** Every place where words left, came or grew together, in source order. */
+export function listWordChanges(cleaning: Cleaning): WordChange[] {
+  const changes: WordChange[] = [];
+  for (const block of cleaning.blocks) {
+    changes.push(...findWordChanges(cleaning.source, block.gap), ...findWordChanges(cleaning.source, block.pieces));
+  }
+  changes.push(...findWordChanges(cleaning.source, cleaning.tail));
+  return changes;
+}
+
+const DECISION_NAMES = Object.fromEntries(Object.entries(Decision).map(([name, value]) => [value, name]));
+
+export interface Report {
+  readonly counts: Readonly<Record<string, number>>;
+  readonly words: WordTally;
+  /** The lines of a seam are numbered from 1, as people count them. */
+  readonly seams: readonly { lines: [number, number]; decision: string; certainty: number; doubt: boolean }[];
+  readonly removed: readonly { from: number; to: number; words: readonly string[]; passes: readonly string[] }[];
+  readonly inserted: readonly { from: number; to: number; words: readonly string[]; passes: readonly string[] }[];
+}
+
+/** What a cleaning did, as plain data for the command and for exported records. */
+export function toReport(cleaning: Cleaning): Report {
+  const { decided, decision, settled, tally } = cleaning;
+  const doubts = new Set(findDoubts(cleaning));
+  const changes = listWordChanges(cleaning).filter((change) => !change.mended);
+  return {
+    counts: countEdits(cleaning),
+    words: tally,
+    seams: Array.from(decision, (made, seam) => ({
+      lines: [decided.seams.line[seam]! + 1, decided.seams.line[seam + 1]! + 1],
+      decision: DECISION_NAMES[made]!,
+      certainty: settled[seam] ? 1 : Math.round(decided.certainty[seam]! * 1000) / 1000,
+      doubt: doubts.has(seam),
+    })),
+    removed: changes.filter(({ removed }) => removed.length > 0).map(({ from, to, removed, passes }) => ({ from, to, words: removed, passes })),
+    inserted: changes.filter(({ inserted }) => inserted.length > 0).map(({ from, to, inserted, passes }) => ({ from, to, words: inserted, passes })),
+  };
+}

@@ -1,0 +1,100 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { LineEnd } from '../text/line-index.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/**
+ * What marks a paragraph in this text, found before any seam is decided.
+ *
+ * Each seam has a gap: how many blank lines lie in it, and whether the next line steps in or out. For each kind of gap the
+ * sentence evidence is counted: seams that surely run on (a small letter follows no stop) against seams that look like a
+ * sentence ended and another began. A gap where hardly anything runs on marks paragraphs; one where most runs on is a wrap,
+ * however many blank lines it has.
+ */
+export interface Convention {
+  /** By gap: log odds that it marks a paragraph, from -3 to 4. */
+  readonly score: Float32Array;
+  /** By gap: how many seams have it. */
+  readonly seams: Uint32Array;
+  /** The gap inside most paragraphs; -1 where lines are not wrapped at all. */
+  readonly wrapGap: number;
+  /** Whether some other gap clearly marks paragraphs. */
+  readonly marked: boolean;
+  /** Share of all seams that surely run on: tells wrapped text from text with one line to a paragraph. */
+  readonly runningOn: number;
+}
+
+const GAP_KINDS = 12;
+const STEP_COLUMNS = 2;
+
+/** The gap at a seam as a small number: blank lines (0 to 3) times three, plus 0 level, 1 steps in, 2 steps out. */
+export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
+  const before = seams.line[seam]!;
+  const after = seams.line[seam + 1]!;
+  const step = table.indent[after]! - table.indent[before]!;
+  const relation = step >= STEP_COLUMNS ? 1 : step <= -STEP_COLUMNS ? 2 : 0;
+  return Math.min(seams.blanks[seam]!, 3) * 3 + relation;
+}
+
+/** The words surely run on across the seam. */
+export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
+  const before = table.flags[seams.line[seam]!]!;
+  const after = table.flags[seams.line[seam + 1]!]!;
+  if (before & (Flag.endsStop | Flag.endsColon)) return false;
+  if (after & Flag.startsMarker) return false;
+  return (after & Flag.startsLower) !== 0 || ((before & Flag.endsCjk) !== 0 && (after & Flag.startsCjk) !== 0);
+}
+
+/** One sentence seems to end before the seam and another to begin after it. */
+function looksNew(table: LineTable, seams: SeamTable, seam: number): boolean {
+  const before = table.flags[seams.line[seam]!]!;
+  const after = table.flags[seams.line[seam + 1]!]!;
+  return (before & (Flag.endsStop | Flag.endsColon)) !== 0 && (after & Flag.startsLower) === 0;
+}
+
+export function findConvention(table: LineTable, seams: SeamTable): Convention {
+  const running = new Float64Array(GAP_KINDS);
+  const fresh = new Float64Array(GAP_KINDS);
+  const all = new Uint32Array(GAP_KINDS);
+  let runningOn = 0;
+  for (let seam = 0; seam < seams.count; seam++) {
+    const goesOn = runsOn(table, seams, seam);
+    if (goesOn) runningOn++;
+    if (seams.turn[seam]) continue;
+    const gap = gapAt(table, seams, seam);
+    all[gap]!++;
+    if (goesOn) running[gap]!++;
+    else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
+  }
+  const score = new Float32Array(GAP_KINDS);
+  for (let gap = 0; gap < GAP_KINDS; gap++) {
+    // One imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
+    const lean = 0.5 * Math.floor(gap / 3) + (gap % 3 === 1 ? 0.3 : 0);
+    score[gap] = clamp(Math.log((fresh[gap]! + 1) / (running[gap]! + 1)) + lean, -3, 4);
+  }
+  const wrapGap = mostFrequentWrap(all, score);
+  return {
+    score,
+    seams: all,
+    wrapGap,
+    marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, seams.count * 0.01) && score[gap]! > 1.2),
+    runningOn: seams.count === 0 ? 0 : runningOn / seams.count,
+  };
+}
+
+function mostFrequentWrap(all: Uint32Array, score: Float32Array): number {
+  let best = -1;
+  for (let gap = 0; gap < GAP_KINDS; gap++) {
+    if (all[gap]! > 0 && score[gap]! < 0 && (best < 0 || all[gap]! > all[best]!)) best = gap;
+  }
+  return best;
+}
+
+function clamp(value: number, low: number, high: number): number {
+  return Math.min(high, Math.max(low, value));
+}
+
+/** The line end itself says "paragraph": the Unicode paragraph separator, or the spaces of a text without line ends. */
+export function isMarkedLineEnd(table: LineTable, line: number): boolean {
+  const end = table.index.end[line];
+  return end === LineEnd.paragraph || end === LineEnd.spaces;
+}

@@ -1,0 +1,114 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { gapAt, isMarkedLineEnd, type Convention } from './convention.ts';
+import { fillAt, roomAt, type Measure } from './measure.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/** All that the evidence at one seam may look at. */
+export interface SeamContext {
+  readonly table: LineTable;
+  readonly seams: SeamTable;
+  readonly convention: Convention;
+  readonly measure: Measure;
+}
+
+interface Sides {
+  readonly before: number;
+  readonly after: number;
+  readonly beforeFlags: number;
+  readonly afterFlags: number;
+}
+
+type Evidence = (context: SeamContext, seam: number, sides: Sides) => number;
+
+const has = (flags: number, flag: number): number => (flags & flag ? 1 : 0);
+const PAUSE_OF_A_PARAGRAPH = 2000;
+const NO_ENDING =
+  Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsDash;
+
+/**
+ * The evidence at a seam, a number for each name: 0 says nothing, the sign and size of its say is in the model's weights.
+ * The names are stable: they are shown to people as reasons.
+ */
+export const EVIDENCE = {
+  lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
+  gap: (context, seam, sides) =>
+    context.seams.turn[seam] || hangs(context, sides)
+      ? 0
+      : context.convention.score[gapAt(context.table, context.seams, seam)]! / 4,
+  plainGapWhereMarked: ({ table, seams, convention }, seam) =>
+    convention.marked && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
+  room: ({ table, seams, measure }, seam) => {
+    if (measure.at[seam] === 0 || fillAt(table, seams, measure, seam) > 1.3) return 0;
+    return roomEvidence(roomAt(table, seams, measure, seam)) * measure.reliability;
+  },
+  notWrapped: ({ convention }) => (convention.runningOn < 0.08 ? 1 : 0),
+  hangingLine: (context, _seam, sides) => (hangs(context, sides) ? 1 : 0),
+  pageTurn: ({ seams }, seam, { beforeFlags }) =>
+    seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
+  endsStop: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsStop),
+  endsColon: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsColon),
+  endsComma: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsComma),
+  endsHyphen: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsHyphen),
+  endsAbbreviation: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsAbbreviation),
+  endsFunctionWord: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsFunctionWord),
+  endsOpen: (_c, _s, { beforeFlags }) => (beforeFlags & NO_ENDING ? 0 : 1),
+  startsLower: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsLower),
+  startsUpper: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsUpper),
+  startsQuote: (_c, _s, { beforeFlags, afterFlags }) =>
+    has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsStop | Flag.endsColon),
+  startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
+  startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
+  speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
+  headingBefore: ({ table }, _s, { before, after }) =>
+    isHeading(table, before) && !isHeading(table, after) ? 1 : 0,
+  headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
+  longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
+  noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= PAUSE_OF_A_PARAGRAPH ? 1 : 0),
+} as const satisfies Record<string, Evidence>;
+
+export type EvidenceName = keyof typeof EVIDENCE;
+
+export const EVIDENCE_NAMES = Object.keys(EVIDENCE) as readonly EvidenceName[];
+
+/** Writes the evidence at a seam into `out`, in the order of EVIDENCE_NAMES. */
+export function collectEvidence(context: SeamContext, seam: number, out: Float32Array): void {
+  const before = context.seams.line[seam]!;
+  const after = context.seams.line[seam + 1]!;
+  const sides = {
+    before,
+    after,
+    beforeFlags: context.table.flags[before]!,
+    afterFlags: context.table.flags[after]!,
+  };
+  for (let at = 0; at < EVIDENCE_NAMES.length; at++) out[at] = EVIDENCE[EVIDENCE_NAMES[at]!](context, seam, sides);
+}
+
+function isHeading(table: LineTable, line: number): boolean {
+  return table.kind[line] === LineKind.heading;
+}
+
+/** A list item's second line stands under its words, not under its marker. */
+function hangs({ table }: SeamContext, { before, after, beforeFlags, afterFlags }: Sides): boolean {
+  const step = table.indent[after]! - table.indent[before]!;
+  return (
+    (beforeFlags & Flag.startsMarker) !== 0 &&
+    (afterFlags & Flag.startsMarker) === 0 &&
+    (beforeFlags & (Flag.endsStop | Flag.endsColon)) === 0 &&
+    step > 0 &&
+    step <= 8
+  );
+}
+
+/** From -1, the next word would by no means have fitted, to 1, it would have with a quarter of the line to spare. */
+function roomEvidence(room: number): number {
+  if (room <= -0.04) return -1;
+  if (room < 0.02) return -0.8;
+  if (room < 0.25) return -0.3 + (room - 0.02) * 5.6;
+  return 1;
+}
+
+/** Milliseconds of silence between two caption lines; NaN where the track does not tell. */
+function pause(table: LineTable, before: number, after: number): number {
+  return table.captions.start[after]! - table.captions.end[before]!;
+}

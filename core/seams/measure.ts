@@ -1,0 +1,104 @@
+import type { LineTable } from '../lines/line-table.ts';
+import { runsOn } from './convention.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/**
+ * The measure: how wide a line may be here before it wraps. It is read off lines whose words surely run on, near the seam,
+ * in characters or in estimated printed width, whichever varies less over the text.
+ */
+export interface Measure {
+  readonly unit: 'characters' | 'printed';
+  /** By seam: the width a line may have here, in the unit; 0 where no line is known to wrap. */
+  readonly at: Float32Array;
+  /** The middle of all, for people and for charts; 0 when nothing wraps. In characters. */
+  readonly typicalCharacters: number;
+  /** From 0 to 1: how exactly lines that run on end where the next word would no longer fit. */
+  readonly reliability: number;
+}
+
+/** Lines this much wider than the middle one are two lines glued together by the extractor, and say nothing. */
+const OVERLONG = 1.3;
+const NEIGHBOURS = 6;
+const FEWEST_FULL_LINES = 4;
+const SLACK = 0.03;
+
+export function findMeasure(table: LineTable, seams: SeamTable): Measure {
+  const full: number[] = [];
+  for (let seam = 0; seam < seams.count; seam++) if (runsOn(table, seams, seam)) full.push(seam);
+  const at = new Float32Array(seams.count);
+  if (full.length < FEWEST_FULL_LINES) return { unit: 'characters', at, typicalCharacters: 0, reliability: 0 };
+  const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
+  const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
+  const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
+  const widths = unit === 'characters' ? inCharacters : inPrint;
+  fillLocal(at, full, widths);
+  const measure = { unit, at, typicalCharacters: Math.round(quantile(inCharacters, 0.75)), reliability: 1 } as const;
+  return { ...measure, reliability: reliabilityOf(table, seams, measure, full) };
+}
+
+/** How much of the measure is left at a seam after the next word: negative when that word would not have fitted. */
+export function roomAt(table: LineTable, seams: SeamTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number): number {
+  const limit = measure.at[seam]!;
+  if (limit === 0) return 0;
+  const before = seams.line[seam]!;
+  const after = seams.line[seam + 1]!;
+  const used =
+    measure.unit === 'characters'
+      ? edgeInCharacters(table, before) + 1 + table.firstChars[after]!
+      : table.width[before]! + 250 + table.firstWidth[after]!;
+  return (limit - used) / limit;
+}
+
+/** How full the line before a seam is, 1 for a full one. */
+export function fillAt(table: LineTable, seams: SeamTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number): number {
+  const limit = measure.at[seam]!;
+  const line = seams.line[seam]!;
+  if (limit === 0) return 0;
+  return (measure.unit === 'characters' ? edgeInCharacters(table, line) : table.width[line]!) / limit;
+}
+
+function edgeInCharacters(table: LineTable, line: number): number {
+  return table.indent[line]! + table.chars[line]!;
+}
+
+/** At each seam the second widest of the nearest full lines: one odd line cannot stretch the measure. */
+function fillLocal(at: Float32Array, full: readonly number[], widths: readonly number[]): void {
+  const limit = quantile(widths, 0.5) * OVERLONG;
+  let next = 0;
+  for (let seam = 0; seam < at.length; seam++) {
+    while (next < full.length && full[next]! < seam) next++;
+    let widest = 0;
+    let second = 0;
+    for (let near = Math.max(0, next - NEIGHBOURS); near < Math.min(full.length, next + NEIGHBOURS); near++) {
+      const width = widths[near]!;
+      if (width > limit) continue;
+      if (width >= widest) {
+        second = widest;
+        widest = width;
+      } else if (width > second) second = width;
+    }
+    at[seam] = second || widest;
+  }
+}
+
+function reliabilityOf(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Pick<Measure, 'unit' | 'at'>,
+  full: readonly number[],
+): number {
+  let exact = 0;
+  for (const seam of full) if (roomAt(table, seams, measure, seam) < SLACK) exact++;
+  return Math.min(1, Math.max(0, exact / full.length - 0.4) * 2);
+}
+
+/** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */
+function variation(values: readonly number[]): number {
+  const middle = quantile(values, 0.5);
+  return middle === 0 ? Infinity : (quantile(values, 0.8) - quantile(values, 0.2)) / middle;
+}
+
+function quantile(values: readonly number[], share: number): number {
+  const sorted = Float64Array.from(values).sort();
+  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+}

@@ -1,0 +1,46 @@
+import { LineEnd } from '../text/line-index.ts';
+import { isKept, LineKind } from '../lines/line-kind.ts';
+import type { LineTable } from '../lines/line-table.ts';
+
+/** What was decided at a seam. The numbers are stored with people's choices and never change their meaning. */
+export const Decision = { join: 0, mend: 1, break: 2, keep: 3 } as const;
+export type Decision = (typeof Decision)[keyof typeof Decision];
+
+/**
+ * The seams between neighbouring kept lines: seam s lies between line[s] and line[s + 1]. Blank and dropped lines between
+ * the two belong to the seam.
+ */
+export interface SeamTable {
+  readonly count: number;
+  /** The kept lines in order, one more than there are seams (or none). */
+  readonly line: Uint32Array;
+  /** Blank lines between the two, at most 255. */
+  readonly blanks: Uint8Array;
+  /** 1 where a page ends: a page break, or dropped page furniture, lies between the two. */
+  readonly turn: Uint8Array;
+}
+
+export function findSeams(table: LineTable): SeamTable {
+  const { kind, index } = table;
+  const line = new Uint32Array(index.count);
+  const blanks = new Uint8Array(index.count);
+  const turn = new Uint8Array(index.count);
+  let kept = 0;
+  let blankRun = 0;
+  let pageEnds = false;
+  for (let at = 0; at < index.count; at++) {
+    if (isKept(kind[at]!)) {
+      if (kept > 0) {
+        blanks[kept - 1] = Math.min(blankRun, 255);
+        turn[kept - 1] = pageEnds ? 1 : 0;
+      }
+      line[kept++] = at;
+      blankRun = 0;
+      pageEnds = false;
+    } else if (kind[at] === LineKind.blank) blankRun++;
+    else if (kind[at] === LineKind.pageNumber || kind[at] === LineKind.runningHead) pageEnds = true;
+    if (index.end[at] === LineEnd.pageBreak) pageEnds = true;
+  }
+  const count = Math.max(0, kept - 1);
+  return { count, line: line.slice(0, kept), blanks: blanks.slice(0, count), turn: turn.slice(0, count) };
+}

@@ -1,0 +1,113 @@
+import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
+import { eachWord } from '../text/words.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/** How the two halves of a word at a line end go together again. */
+export type SplitOutcome = 'mend' | 'hyphen' | 'suspended';
+
+export type SplitEvidence =
+  | 'soft-hyphen'
+  | 'joined-elsewhere'
+  | 'hyphenated-elsewhere'
+  | 'capital-after'
+  | 'digit'
+  | 'suspended'
+  | 'both-halves-words'
+  | 'usual-prefix'
+  | 'usual';
+
+export interface SplitWord {
+  readonly outcome: SplitOutcome;
+  readonly evidence: SplitEvidence;
+  readonly certainty: number;
+}
+
+interface Halves {
+  readonly seam: number;
+  readonly head: string;
+  readonly tail: string;
+  readonly hyphen: number;
+}
+
+/** Words that follow a suspended hyphen: "pre- and post-war", "Vor- und Nachteile". */
+const SUSPENDERS: ReadonlySet<string> = new Set(['and', 'or', 'to', 'und', 'oder', 'bzw', 'bis', 'et', 'ou', 'y', 'o']);
+const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice'.split(' '));
+
+/**
+ * Decides each word split by a hyphen at a line end, by the text's own vocabulary first. Two passes over the text however
+ * many words are split.
+ */
+export function decideSplitWords(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  isJoined: (seam: number) => boolean,
+): Map<number, SplitWord> {
+  const found: Halves[] = [];
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (!(table.flags[seams.line[seam]!]! & Flag.endsHyphen) || !isJoined(seam)) continue;
+    found.push(halvesAt(source, table, seams, seam));
+  }
+  const counts = countForms(source, found);
+  return new Map(found.map((halves) => [halves.seam, decideSplit(halves, counts)]));
+}
+
+function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: number): Halves {
+  const end = table.to[seams.line[seam]!]! - 1;
+  let head = end;
+  while (head > 0 && isWordUnit(source.charCodeAt(head - 1))) head--;
+  const start = table.from[seams.line[seam + 1]!]!;
+  let tail = start;
+  while (tail < source.length && isWordUnit(source.charCodeAt(tail))) tail++;
+  return { seam, head: source.slice(head, end), tail: source.slice(start, tail), hyphen: source.charCodeAt(end) };
+}
+
+/** How often each form that matters stands whole in the text. */
+function countForms(source: string, found: readonly Halves[]): Map<string, number> {
+  const counts = new Map<string, number>();
+  if (found.length === 0) return counts;
+  const firsts = new Set<number>();
+  for (const { head, tail } of found) {
+    for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
+      counts.set(form.toLowerCase(), 0);
+      firsts.add(form.toLowerCase().charCodeAt(0));
+    }
+  }
+  const add = (from: number, to: number) => {
+    const form = source.slice(from, to).toLowerCase();
+    const count = counts.get(form);
+    if (count !== undefined) counts.set(form, count + 1);
+  };
+  let before = { from: 0, to: -1 };
+  eachWord(source, 0, source.length, (from, to) => {
+    const code = source.charCodeAt(from) | 0x20;
+    const compound = before.to === from - 1 && isHyphen(source.charCodeAt(from - 1));
+    const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
+    if (!cut && (firsts.has(code) || code > 0x7f)) add(from, to);
+    if (compound) add(before.from, to);
+    before = { from, to };
+  });
+  return counts;
+}
+
+function decideSplit({ head, tail, hyphen }: Halves, counts: ReadonlyMap<string, number>): SplitWord {
+  const seen = (form: string) => counts.get(form.toLowerCase()) ?? 0;
+  if (hyphen === SOFT_HYPHEN || hyphen === 0xac) return { outcome: 'mend', evidence: 'soft-hyphen', certainty: 0.99 };
+  if (SUSPENDERS.has(tail.toLowerCase())) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
+  if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
+    return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
+  }
+  const whole = seen(head + tail);
+  const compound = seen(`${head}-${tail}`);
+  if (whole > compound) return { outcome: 'mend', evidence: 'joined-elsewhere', certainty: 0.97 };
+  if (compound > 0) return { outcome: 'hyphen', evidence: 'hyphenated-elsewhere', certainty: 0.97 };
+  if (isUpper(tail[0]!) && !isUpper(head[head.length - 1]!)) {
+    return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
+  }
+  if (PREFIXES.has(head.toLowerCase())) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
+  if (head.length >= 4 && tail.length >= 4 && seen(head) > 0 && seen(tail) > 0) {
+    return { outcome: 'hyphen', evidence: 'both-halves-words', certainty: 0.7 };
+  }
+  return { outcome: 'mend', evidence: 'usual', certainty: 0.9 };
+}

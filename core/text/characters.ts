@@ -1,0 +1,112 @@
+/** What single UTF-16 code units are, as far as cleaning prose is concerned. All functions take a code unit. */
+
+/** Spaces that stand within a line: tab, space, no-break space, the Unicode space separators. */
+export function isSpace(code: number): boolean {
+  if (code === 0x20 || code === 0x09) return true;
+  if (code < 0xa0) return false;
+  return isOddSpace(code);
+}
+
+/** A space separator other than the ordinary space: no-break, thin, ideographic … (Unicode category Zs). */
+export function isOddSpace(code: number): boolean {
+  return (
+    code === 0xa0 ||
+    (code >= 0x2000 && code <= 0x200a) ||
+    code === 0x202f ||
+    code === 0x3000 ||
+    code === 0x205f ||
+    code === 0x1680
+  );
+}
+
+export const SOFT_HYPHEN = 0xad;
+const ZERO_WIDTH_NON_JOINER = 0x200c;
+const ZERO_WIDTH_JOINER = 0x200d;
+
+/** Joiners shape letters in some scripts and in emoji: they are characters of the text, though nobody sees them. */
+export function isJoiner(code: number): boolean {
+  return code === ZERO_WIDTH_NON_JOINER || code === ZERO_WIDTH_JOINER;
+}
+
+/** Characters that show nothing and say nothing: control characters, zero-width spaces, byte order marks, soft hyphens. */
+export function isInvisible(code: number): boolean {
+  if (code < 0x20) return !isLineEndUnit(code) && code !== 0x09;
+  if (code < 0x7f) return false;
+  if (code <= 0x9f) return code !== 0x85;
+  return code === SOFT_HYPHEN || code === 0x200b || code === 0x2060 || code === 0xfeff || code === 0x180e;
+}
+
+/** LF, VT, FF, CR, NEL, line separator, paragraph separator. */
+export function isLineEndUnit(code: number): boolean {
+  return (code >= 0x0a && code <= 0x0d) || code === 0x85 || code === 0x2028 || code === 0x2029;
+}
+
+/** Nothing to see: a space, an invisible character or a line end. */
+export function isBlankUnit(code: number): boolean {
+  return isSpace(code) || isLineEndUnit(code) || isInvisible(code);
+}
+
+export function isDigit(code: number): boolean {
+  return code >= 0x30 && code <= 0x39;
+}
+
+/** A letter, mark or digit of any script. Halves of surrogate pairs count as letters: nearly all such words are scripts. */
+export function isWordUnit(code: number): boolean {
+  if (code < 0x80) {
+    return (code >= 0x61 && code <= 0x7a) || (code >= 0x41 && code <= 0x5a) || isDigit(code);
+  }
+  if (code >= 0xc0 && code <= 0x24f) return code !== 0xd7 && code !== 0xf7;
+  return isWordUnitSlow(code);
+}
+
+const WORD_UNIT = /[\p{L}\p{M}\p{N}]/u;
+
+function isWordUnitSlow(code: number): boolean {
+  if (code >= 0xd800 && code <= 0xdfff) return true;
+  return WORD_UNIT.test(String.fromCharCode(code));
+}
+
+/** Scripts that put no space between words: Han, Hiragana, Katakana, their punctuation and full-width forms. */
+export function isCjk(code: number): boolean {
+  if (code < 0x2e80) return false;
+  return (
+    (code >= 0x2e80 && code <= 0x9fff && code !== 0x3000) ||
+    (code >= 0xf900 && code <= 0xfaff) ||
+    (code >= 0xff00 && code <= 0xff9f) ||
+    (code >= 0xd840 && code <= 0xd888)
+  );
+}
+
+export function isLower(char: string): boolean {
+  return char !== char.toUpperCase() && char === char.toLowerCase();
+}
+
+export function isUpper(char: string): boolean {
+  return char !== char.toLowerCase() && char === char.toUpperCase();
+}
+
+/** A hyphen that a line end may have put into a word: hyphen-minus, hyphen, soft hyphen, no-break hyphen, not sign from old OCR. */
+export function isHyphen(code: number): boolean {
+  return code === 0x2d || code === 0x2010 || code === SOFT_HYPHEN || code === 0x2011 || code === 0xac;
+}
+
+export function isSuperscriptDigit(code: number): boolean {
+  return code === 0xb9 || code === 0xb2 || code === 0xb3 || code === 0x2070 || (code >= 0x2074 && code <= 0x2079);
+}
+
+const OPENING_QUOTES = '“‘„‚«‹「『"\'';
+const CLOSING_MARKS = '”’»›」』"\')]}）］';
+
+export function isOpeningQuote(char: string): boolean {
+  return char !== '' && OPENING_QUOTES.includes(char);
+}
+
+/** A quotation mark or bracket that may follow the stop of a sentence. */
+export function isClosingMark(char: string): boolean {
+  return char !== '' && CLOSING_MARKS.includes(char);
+}
+
+/** A mark that ends a sentence, in the scripts that the engine reads. */
+export function isStop(char: string): boolean {
+  return char !== '' && '.!?…。！？؟।'.includes(char);
+}
