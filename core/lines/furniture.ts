@@ -181,7 +181,9 @@ function headsAmong(table: LineTable, kept: KeptLines, pages: ReadonlySet<number
   const heads = new Set([...(beside.length >= 2 ? beside : []), ...(atBreak.length >= 2 ? atBreak : [])]);
   if (heads.size > 0) return withLoneNeighbours(heads, beside);
   if (found.length < 3 || !arePageApart(found)) return [];
-  return found.some((place) => cutsSentence(table, kept, place)) ? [...found] : [];
+  const closed = table.flags[kept.lines[found[0]!]!]! & Flag.endsStop;
+  const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
+  return !closed && cuts * 2 >= found.length ? [...found] : [];
 }
 
 function withLoneNeighbours(heads: ReadonlySet<number>, beside: readonly number[]): number[] {

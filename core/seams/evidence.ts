@@ -40,9 +40,10 @@ export const EVIDENCE = {
     convention.marked && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
   room: ({ table, seams, measure }, seam) => {
     if (measure.at[seam] === 0 || fillAt(table, seams, measure, seam) > 1.3) return 0;
-    return roomEvidence(roomAt(table, seams, measure, seam)) * measure.reliability;
+    return roomEvidence(roomAt(table, seams, measure, seam), measure.slack) * measure.reliability;
   },
-  notWrapped: ({ convention }) => (convention.runningOn < 0.08 ? 1 : 0),
+  notWrapped: (context) => (isNotWrapped(context) ? 1 : 0),
+  smallStartNotWrapped: (context, _s, { afterFlags }) => (isNotWrapped(context) ? has(afterFlags, Flag.startsLower) : 0),
   hangingLine: (context, _seam, sides) => (hangs(context, sides) ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
@@ -57,6 +58,8 @@ export const EVIDENCE = {
   startsUpper: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsUpper),
   startsQuote: (_c, _s, { beforeFlags, afterFlags }) =>
     has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsStop | Flag.endsColon),
+  speechTurn: (_c, _s, { beforeFlags, afterFlags }) =>
+    has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsQuote) && has(beforeFlags, Flag.endsStop),
   startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
@@ -84,6 +87,12 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
   for (let at = 0; at < EVIDENCE_NAMES.length; at++) out[at] = EVIDENCE[EVIDENCE_NAMES[at]!](context, seam, sides);
 }
 
+/** Lines end where their paragraphs end: hardly any runs on, or there is no gap over which most do. */
+function isNotWrapped({ table, convention }: SeamContext): boolean {
+  if (table.captions.found) return false;
+  return convention.runningOn < 0.08 || convention.wrapGap < 0;
+}
+
 function isHeading(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.heading;
 }
@@ -100,12 +109,11 @@ function hangs({ table }: SeamContext, { before, after, beforeFlags, afterFlags 
   );
 }
 
-/** From -1, the next word would by no means have fitted, to 1, it would have with a quarter of the line to spare. */
-function roomEvidence(room: number): number {
-  if (room <= -0.04) return -1;
-  if (room < 0.02) return -0.8;
-  if (room < 0.25) return -0.3 + (room - 0.02) * 5.6;
-  return 1;
+/** From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare. */
+function roomEvidence(room: number, slack: number): number {
+  if (room <= 0) return -1;
+  if (room < slack) return -0.6;
+  return Math.min(1, 0.15 + (room - slack) * 4);
 }
 
 /** Milliseconds of silence between two caption lines; NaN where the track does not tell. */

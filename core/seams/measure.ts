@@ -12,28 +12,49 @@ export interface Measure {
   readonly at: Float32Array;
   /** The middle of all, for people and for charts; 0 when nothing wraps. In characters. */
   readonly typicalCharacters: number;
+  /** The room that lines which run on may leave all the same, as a share of the measure: justified type and hyphens need some. */
+  readonly slack: number;
   /** From 0 to 1: how exactly lines that run on end where the next word would no longer fit. */
   readonly reliability: number;
 }
 
 /** Lines this much wider than the middle one are two lines glued together by the extractor, and say nothing. */
 const OVERLONG = 1.3;
+/** Share of overlong lines that a glueing extractor leaves, and the share at which there is no measure at all. */
+const USUAL_OVERLONG = 0.2;
+const MOST_OVERLONG = 0.5;
 const NEIGHBOURS = 6;
 const FEWEST_FULL_LINES = 4;
-const SLACK = 0.03;
+const LEAST_SLACK = 0.02;
+/** Up to the first figure lines end where they must, from the second on where they like. */
+const SLACK_OF_WRAPPED = 0.1;
+const SLACK_OF_RAGGED = 0.4;
 
 export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const full: number[] = [];
   for (let seam = 0; seam < seams.count; seam++) if (runsOn(table, seams, seam)) full.push(seam);
   const at = new Float32Array(seams.count);
-  if (full.length < FEWEST_FULL_LINES) return { unit: 'characters', at, typicalCharacters: 0, reliability: 0 };
+  if (full.length < FEWEST_FULL_LINES) return { unit: 'characters', at, typicalCharacters: 0, slack: 0, reliability: 0 };
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
   const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   fillLocal(at, full, widths);
-  const measure = { unit, at, typicalCharacters: Math.round(quantile(inCharacters, 0.75)), reliability: 1 } as const;
-  return { ...measure, reliability: reliabilityOf(table, seams, measure, full) };
+  const rooms = full.map((seam) => roomAt(table, seams, { unit, at }, seam));
+  const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.92));
+  const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
+  const overlong = full.filter((seam) => fillAt(table, seams, { unit, at }, seam) > OVERLONG).length / full.length;
+  return {
+    unit,
+    at,
+    typicalCharacters: Math.round(quantile(inCharacters, 0.75)),
+    slack,
+    reliability: exactness * share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)),
+  };
+}
+
+function share01(value: number): number {
+  return Math.min(1, Math.max(0, value));
 }
 
 /** How much of the measure is left at a seam after the next word: negative when that word would not have fitted. */
@@ -79,17 +100,6 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: readonly n
     }
     at[seam] = second || widest;
   }
-}
-
-function reliabilityOf(
-  table: LineTable,
-  seams: SeamTable,
-  measure: Pick<Measure, 'unit' | 'at'>,
-  full: readonly number[],
-): number {
-  let exact = 0;
-  for (const seam of full) if (roomAt(table, seams, measure, seam) < SLACK) exact++;
-  return Math.min(1, Math.max(0, exact / full.length - 0.4) * 2);
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */
