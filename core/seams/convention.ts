@@ -81,10 +81,13 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
   };
 }
 
+/** Texts with many headings and lists have more paragraph ends than wraps at their plain line ends, but not twice as many. */
+const HIGHEST_WRAP_SCORE = 0.8;
+
 function mostFrequentWrap(all: Uint32Array, score: Float32Array): number {
   let best = -1;
   for (let gap = 0; gap < GAP_KINDS; gap++) {
-    if (all[gap]! > 0 && score[gap]! < 0 && (best < 0 || all[gap]! > all[best]!)) best = gap;
+    if (all[gap]! > 0 && score[gap]! < HIGHEST_WRAP_SCORE && (best < 0 || all[gap]! > all[best]!)) best = gap;
   }
   return best;
 }
