@@ -26,9 +26,16 @@ interface KeptLines {
 }
 
 const NEAR = 2;
+const LONGEST_HEAD = 90;
 const FEWEST_LINES_A_PAGE = 10;
 const MOST_LINES_A_PAGE = 90;
 const PREDECESSORS_TRIED = 40;
+/** With a number these name a part of the text: headings, however regularly they come. */
+const NUMBERED_PARTS: ReadonlySet<string> = new Set(
+  'section chapter part article book volume act scene lesson stop figure table kapitel teil abschnitt artikel chapitre partie livre capítulo parte sección'.split(
+    ' ',
+  ),
+);
 
 /** Sets the kind of page numbers and running heads in `table.kind`. */
 export function findFurniture(source: string, table: LineTable): void {
@@ -65,7 +72,7 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Cand
     if (!endsOrStartsWithNumber(source, table, line)) continue;
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
-    if (!label) continue;
+    if (!label || NUMBERED_PARTS.has(label.rest)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
     candidates.push({
@@ -155,39 +162,56 @@ function isPageChain(chain: readonly Candidate[]): boolean {
   return cuts >= 1;
 }
 
-/** Heads without a number: the same words come back beside page numbers or page breaks, or cut through sentences at page distance. */
+/** Heads without a number: beside page numbers or page breaks, or cutting through sentences at page distance. */
 function dropUnnumberedHeads(source: string, table: LineTable, kept: KeptLines, pages: ReadonlySet<number>): void {
+  const places = placesOfHeads(source, table, kept);
+  const heads = new Set([...capitalsBesideNumbers(table, kept, pages, -1), ...capitalsBesideNumbers(table, kept, pages, 1)]);
+  for (const found of places.values()) {
+    const known = found.some((place) => heads.has(place));
+    if (known) for (const place of found) if (place < NEAR || besidePage(pages, place)) heads.add(place);
+    if (found.length >= 2) for (const place of recurringHeads(table, kept, pages, found)) heads.add(place);
+  }
+  for (const place of heads) table.kind[kept.lines[place]!] = LineKind.runningHead;
+}
+
+function placesOfHeads(source: string, table: LineTable, kept: KeptLines): Map<string, number[]> {
   const places = new Map<string, number[]>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (table.kind[line] !== LineKind.prose || table.chars[line]! > 90) continue;
+    if (table.kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_HEAD) continue;
     if (table.flags[line]! & (Flag.endsComma | Flag.endsHyphen | Flag.startsMarker | Flag.startsLower)) continue;
     const head = foldHead(source.slice(table.from[line], table.to[line]));
     const known = places.get(head);
     if (known) known.push(place);
     else places.set(head, [place]);
   }
-  for (const found of places.values()) {
-    if (found.length < 2) continue;
-    for (const place of headsAmong(table, kept, pages, found)) table.kind[kept.lines[place]!] = LineKind.runningHead;
-  }
+  return places;
 }
 
-function headsAmong(table: LineTable, kept: KeptLines, pages: ReadonlySet<number>, found: readonly number[]): number[] {
+/** Lines in capitals on one side of most page numbers: heads, even where each page has another. */
+function capitalsBesideNumbers(table: LineTable, kept: KeptLines, pages: ReadonlySet<number>, side: 1 | -1): number[] {
+  const beside = [...pages].map((place) => place + side).filter((place) => {
+    const line = kept.lines[place];
+    return line !== undefined && !pages.has(place) && (table.flags[line]! & Flag.allCapitals) !== 0;
+  });
+  return beside.length >= 2 && beside.length * 2 >= pages.size ? beside : [];
+}
+
+function besidePage(pages: ReadonlySet<number>, place: number): boolean {
+  return pages.has(place - 1) || pages.has(place + 1);
+}
+
+function recurringHeads(table: LineTable, kept: KeptLines, pages: ReadonlySet<number>, found: readonly number[]): number[] {
   const before = found.filter((place) => pages.has(place + 1));
   const after = found.filter((place) => pages.has(place - 1));
   const beside = before.length >= after.length ? before : after;
   const atBreak = found.filter((place) => kept.nearBreak[place] === 1);
   const heads = new Set([...(beside.length >= 2 ? beside : []), ...(atBreak.length >= 2 ? atBreak : [])]);
-  if (heads.size > 0) return withLoneNeighbours(heads, beside);
+  if (heads.size > 0) return [...new Set([...heads, ...beside])];
   if (found.length < 3 || !arePageApart(found)) return [];
   const closed = table.flags[kept.lines[found[0]!]!]! & Flag.endsStop;
   const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
   return !closed && cuts * 2 >= found.length ? [...found] : [];
-}
-
-function withLoneNeighbours(heads: ReadonlySet<number>, beside: readonly number[]): number[] {
-  return [...new Set([...heads, ...beside])];
 }
 
 function arePageApart(places: readonly number[]): boolean {

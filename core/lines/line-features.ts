@@ -49,8 +49,7 @@ function startFlags(source: string, from: number, to: number): number {
   let char = source[at]!;
   const marker = markerLength(source, from, to);
   if (marker > 0) {
-    flags |= Flag.startsMarker;
-    return flags;
+    return Flag.startsMarker | (isWordUnit(source.charCodeAt(from)) || char === '(' ? 0 : Flag.startsBullet);
   }
   if (char === '—' || char === '–') flags |= Flag.startsDash;
   if (isOpeningQuote(char)) {

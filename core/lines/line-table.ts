@@ -22,6 +22,7 @@ export const Flag = {
   startsClosing: 1 << 16,
   startsDash: 1 << 17,
   endsQuote: 1 << 18,
+  startsBullet: 1 << 19,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */

@@ -32,16 +32,15 @@ const NO_ENDING =
  */
 export const EVIDENCE = {
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
-  gap: (context, seam, sides) =>
-    context.seams.turn[seam] || hangs(context, sides)
-      ? 0
-      : context.convention.score[gapAt(context.table, context.seams, seam)]! / 4,
+  gap: (context, seam, sides) => (hangs(context, sides) ? 0 : gapScore(context, seam) / 4),
   plainGapWhereMarked: ({ table, seams, convention }, seam) =>
     convention.marked && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
-  room: ({ table, seams, measure }, seam) => {
-    if (measure.at[seam] === 0 || fillAt(table, seams, measure, seam) > 1.3) return 0;
+  room: (context, seam) => {
+    const { table, seams, measure } = context;
+    if (isNotWrapped(context) || measure.at[seam] === 0 || fillAt(table, seams, measure, seam) > 1.3) return 0;
     return roomEvidence(roomAt(table, seams, measure, seam), measure.slack) * measure.reliability;
   },
+  looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
   notWrapped: (context) => (isNotWrapped(context) ? 1 : 0),
   smallStartNotWrapped: (context, _s, { afterFlags }) => (isNotWrapped(context) ? has(afterFlags, Flag.startsLower) : 0),
   hangingLine: (context, _seam, sides) => (hangs(context, sides) ? 1 : 0),
@@ -61,6 +60,7 @@ export const EVIDENCE = {
   speechTurn: (_c, _s, { beforeFlags, afterFlags }) =>
     has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsQuote) && has(beforeFlags, Flag.endsStop),
   startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
+  startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
   headingBefore: ({ table }, _s, { before, after }) =>
@@ -91,6 +91,14 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
 function isNotWrapped({ table, convention }: SeamContext): boolean {
   if (table.captions.found) return false;
   return convention.runningOn < 0.08 || convention.wrapGap < 0;
+}
+
+/** Over a page turn blank lines mean little; a first line that steps in still marks a paragraph where that is the custom. */
+function gapScore({ table, seams, convention }: SeamContext, seam: number): number {
+  const gap = gapAt(table, seams, seam);
+  if (!seams.turn[seam]) return convention.score[gap]!;
+  const levelGap = Math.floor(Math.max(0, convention.wrapGap) / 3) * 3;
+  return gap % 3 === 1 ? Math.max(0, convention.score[levelGap + 1]!) : 0;
 }
 
 function isHeading(table: LineTable, line: number): boolean {

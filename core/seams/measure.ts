@@ -14,6 +14,11 @@ export interface Measure {
   readonly typicalCharacters: number;
   /** The room that lines which run on may leave all the same, as a share of the measure: justified type and hyphens need some. */
   readonly slack: number;
+  /**
+   * By seam: lines with room to spare come in a row here, as in verse, addresses and lists. Up to 1 for three of them or more,
+   * 2 where all the lines between two wider gaps are so.
+   */
+  readonly looseRun: Float32Array;
   /** From 0 to 1: how exactly lines that run on end where the next word would no longer fit. */
   readonly reliability: number;
 }
@@ -26,6 +31,8 @@ const MOST_OVERLONG = 0.5;
 const NEIGHBOURS = 6;
 const FEWEST_FULL_LINES = 4;
 const LEAST_SLACK = 0.02;
+const LOOSE_ROOM = 0.12;
+const WHOLE_GROUP = 2;
 /** Up to the first figure lines end where they must, from the second on where they like. */
 const SLACK_OF_WRAPPED = 0.1;
 const SLACK_OF_RAGGED = 0.4;
@@ -34,23 +41,52 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const full: number[] = [];
   for (let seam = 0; seam < seams.count; seam++) if (runsOn(table, seams, seam)) full.push(seam);
   const at = new Float32Array(seams.count);
-  if (full.length < FEWEST_FULL_LINES) return { unit: 'characters', at, typicalCharacters: 0, slack: 0, reliability: 0 };
+  const looseRun = new Float32Array(seams.count);
+  if (full.length < FEWEST_FULL_LINES) {
+    return { unit: 'characters', at, typicalCharacters: 0, slack: 0, looseRun, reliability: 0 };
+  }
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
   const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   fillLocal(at, full, widths);
-  const rooms = full.map((seam) => roomAt(table, seams, { unit, at }, seam));
-  const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.92));
+  fillLooseRuns(looseRun, table, seams, { unit, at });
+  const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
+  const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
+  const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
   const overlong = full.filter((seam) => fillAt(table, seams, { unit, at }, seam) > OVERLONG).length / full.length;
   return {
     unit,
     at,
+    looseRun,
     typicalCharacters: Math.round(quantile(inCharacters, 0.75)),
     slack,
     reliability: exactness * share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)),
   };
+}
+
+/** A line counts as loose where the next word would have fitted twice over; only neighbours without a wider gap make a row. */
+function fillLooseRuns(
+  out: Float32Array,
+  table: LineTable,
+  seams: SeamTable,
+  measure: Pick<Measure, 'unit' | 'at'>,
+): void {
+  const isLoose = (seam: number) => roomAt(table, seams, measure, seam) > LOOSE_ROOM;
+  const isWider = (seam: number, than: number) =>
+    seam < 0 || seam >= seams.count || seams.blanks[seam]! > seams.blanks[than]!;
+  for (let start = 0; start < seams.count; ) {
+    if (!isLoose(start)) {
+      start++;
+      continue;
+    }
+    let end = start + 1;
+    while (end < seams.count && seams.blanks[end] === seams.blanks[start] && isLoose(end)) end++;
+    const closed = isWider(start - 1, start) && isWider(end, start) && end - start >= 2;
+    out.fill(closed ? WHOLE_GROUP : Math.min(1, (end - start - 1) / 2), start, end);
+    start = end;
+  }
 }
 
 function share01(value: number): number {

@@ -13,6 +13,7 @@ export type SplitEvidence =
   | 'capital-after'
   | 'digit'
   | 'suspended'
+  | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
   | 'usual';
@@ -32,6 +33,7 @@ interface Halves {
 
 /** Words that follow a suspended hyphen: "pre- and post-war", "Vor- und Nachteile". */
 const SUSPENDERS: ReadonlySet<string> = new Set(['and', 'or', 'to', 'und', 'oder', 'bzw', 'bis', 'et', 'ou', 'y', 'o']);
+const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
 const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice'.split(' '));
 
 /**
@@ -105,6 +107,7 @@ function decideSplit({ head, tail, hyphen }: Halves, counts: ReadonlyMap<string,
   if (isUpper(tail[0]!) && !isUpper(head[head.length - 1]!)) {
     return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
   }
+  if (TENS.test(head)) return { outcome: 'hyphen', evidence: 'compound-number', certainty: 0.98 };
   if (PREFIXES.has(head.toLowerCase())) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
   if (head.length >= 4 && tail.length >= 4 && seen(head) > 0 && seen(tail) > 0) {
     return { outcome: 'hyphen', evidence: 'both-halves-words', certainty: 0.7 };
