@@ -25,6 +25,7 @@ export interface Convention {
 
 const GAP_KINDS = 12;
 const STEP_COLUMNS = 2;
+const LONGEST_HANG = 8;
 
 /** The gap at a seam as a small number: blank lines (0 to 3) times three, plus 0 level, 1 steps in, 2 steps out. */
 export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
@@ -51,6 +52,20 @@ function looksNew(table: LineTable, seams: SeamTable, seam: number): boolean {
   return (before & (Flag.endsStop | Flag.endsColon)) !== 0 && (after & Flag.startsLower) === 0;
 }
 
+/** A list item's second line stands under its words, not under its marker: the step says nothing about paragraphs. */
+export function hangs(table: LineTable, seams: SeamTable, seam: number): boolean {
+  const before = seams.line[seam]!;
+  const after = seams.line[seam + 1]!;
+  const step = table.indent[after]! - table.indent[before]!;
+  return (
+    step > 0 &&
+    step <= LONGEST_HANG &&
+    (table.flags[before]! & Flag.startsMarker) !== 0 &&
+    (table.flags[after]! & Flag.startsMarker) === 0 &&
+    (table.flags[before]! & (Flag.endsStop | Flag.endsColon)) === 0
+  );
+}
+
 export function findConvention(table: LineTable, seams: SeamTable): Convention {
   const running = new Float64Array(GAP_KINDS);
   const fresh = new Float64Array(GAP_KINDS);
@@ -59,7 +74,7 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
   for (let seam = 0; seam < seams.count; seam++) {
     const goesOn = runsOn(table, seams, seam);
     if (goesOn) runningOn++;
-    if (seams.turn[seam]) continue;
+    if (seams.turn[seam] || hangs(table, seams, seam)) continue;
     const gap = gapAt(table, seams, seam);
     all[gap]!++;
     if (goesOn) running[gap]!++;

@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { gapAt, isMarkedLineEnd, type Convention } from './convention.ts';
+import { gapAt, hangs, isMarkedLineEnd, type Convention } from './convention.ts';
 import { fillAt, roomAt, type Measure } from './measure.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -32,7 +32,7 @@ const NO_ENDING =
  */
 export const EVIDENCE = {
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
-  gap: (context, seam, sides) => (hangs(context, sides) ? 0 : gapScore(context, seam) / 4),
+  gap: (context, seam) => (hangs(context.table, context.seams, seam) ? 0 : gapScore(context, seam) / 4),
   plainGapWhereMarked: ({ table, seams, convention }, seam) =>
     convention.marked && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
   room: (context, seam) => {
@@ -43,7 +43,7 @@ export const EVIDENCE = {
   looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
   notWrapped: (context) => (isNotWrapped(context) ? 1 : 0),
   smallStartNotWrapped: (context, _s, { afterFlags }) => (isNotWrapped(context) ? has(afterFlags, Flag.startsLower) : 0),
-  hangingLine: (context, _seam, sides) => (hangs(context, sides) ? 1 : 0),
+  hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
   endsStop: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsStop),
@@ -103,18 +103,6 @@ function gapScore({ table, seams, convention }: SeamContext, seam: number): numb
 
 function isHeading(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.heading;
-}
-
-/** A list item's second line stands under its words, not under its marker. */
-function hangs({ table }: SeamContext, { before, after, beforeFlags, afterFlags }: Sides): boolean {
-  const step = table.indent[after]! - table.indent[before]!;
-  return (
-    (beforeFlags & Flag.startsMarker) !== 0 &&
-    (afterFlags & Flag.startsMarker) === 0 &&
-    (beforeFlags & (Flag.endsStop | Flag.endsColon)) === 0 &&
-    step > 0 &&
-    step <= 8
-  );
 }
 
 /** From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare. */
