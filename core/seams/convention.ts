@@ -19,13 +19,15 @@ export interface Convention {
   readonly wrapGap: number;
   /** Whether some other gap clearly marks paragraphs. */
   readonly marked: boolean;
-  /** Share of all seams that surely run on: tells wrapped text from text with one line to a paragraph. */
-  readonly runningOn: number;
+  /** Whether lines wrap; if not, each ends where its paragraph ends. */
+  readonly wraps: boolean;
 }
 
 const GAP_KINDS = 12;
 const STEP_COLUMNS = 2;
 const LONGEST_HANG = 8;
+/** Share of seams that surely run on in wrapped text, at the least. */
+const LEAST_RUNNING_ON = 0.08;
 
 /** The gap at a seam as a small number: blank lines (0 to 3) times three, plus 0 level, 1 steps in, 2 steps out. */
 export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
@@ -70,10 +72,10 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
   const running = new Float64Array(GAP_KINDS);
   const fresh = new Float64Array(GAP_KINDS);
   const all = new Uint32Array(GAP_KINDS);
-  let runningOn = 0;
+  const runningOn: number[] = [];
   for (let seam = 0; seam < seams.count; seam++) {
     const goesOn = runsOn(table, seams, seam);
-    if (goesOn) runningOn++;
+    if (goesOn) runningOn.push(seam);
     if (seams.turn[seam] || hangs(table, seams, seam)) continue;
     const gap = gapAt(table, seams, seam);
     all[gap]!++;
@@ -92,7 +94,7 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
     seams: all,
     wrapGap,
     marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, seams.count * 0.01) && score[gap]! > 1.2),
-    runningOn: seams.count === 0 ? 0 : runningOn / seams.count,
+    wraps: linesWrap(table, seams, runningOn, wrapGap),
   };
 }
 
@@ -115,4 +117,23 @@ function clamp(value: number, low: number, high: number): number {
 export function isMarkedLineEnd(table: LineTable, line: number): boolean {
   const end = table.index.end[line];
   return end === LineEnd.paragraph || end === LineEnd.spaces;
+}
+
+/**
+ * Whether lines wrap at all, or end where their paragraphs end. They do not wrap where hardly any runs on, where there is no
+ * gap over which most do, and where most of the text stands in lines twice as long as those that run on: verse in clean text.
+ */
+function linesWrap(table: LineTable, seams: SeamTable, runningOn: readonly number[], wrapGap: number): boolean {
+  if (table.captions.found) return true;
+  if (runningOn.length < LEAST_RUNNING_ON * seams.count || wrapGap < 0) return false;
+  const lengths = runningOn.map((seam) => table.chars[seams.line[seam]!]!).sort((a, b) => a - b);
+  const limit = 2 * (lengths[lengths.length >> 1] ?? 0);
+  let all = 0;
+  let long = 0;
+  for (const line of seams.line) {
+    const chars = table.chars[line]!;
+    all += chars;
+    if (chars > limit) long += chars;
+  }
+  return long < all / 2;
 }

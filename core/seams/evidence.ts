@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { gapAt, hangs, isMarkedLineEnd, type Convention } from './convention.ts';
-import { fillAt, roomAt, type Measure } from './measure.ts';
+import { fillOf, OVERLONG, roomAt, type Measure } from './measure.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** All that the evidence at one seam may look at. */
@@ -34,15 +34,15 @@ export const EVIDENCE = {
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
   gap: (context, seam) => (hangs(context.table, context.seams, seam) ? 0 : gapScore(context, seam) / 4),
   plainGapWhereMarked: ({ table, seams, convention }, seam) =>
-    convention.marked && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
-  room: (context, seam) => {
-    const { table, seams, measure } = context;
-    if (isNotWrapped(context) || measure.at[seam] === 0 || fillAt(table, seams, measure, seam) > 1.3) return 0;
+    convention.marked && convention.wraps && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
+  room: ({ table, seams, convention, measure }, seam, { before }) => {
+    if (!convention.wraps || measure.at[seam] === 0) return 0;
+    if (fillOf(table, measure, seam, before) > OVERLONG) return 0;
     return roomEvidence(roomAt(table, seams, measure, seam), measure.slack) * measure.reliability;
   },
   looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
-  notWrapped: (context) => (isNotWrapped(context) ? 1 : 0),
-  smallStartNotWrapped: (context, _s, { afterFlags }) => (isNotWrapped(context) ? has(afterFlags, Flag.startsLower) : 0),
+  notWrapped: ({ convention }) => (convention.wraps ? 0 : 1),
+  smallStartNotWrapped: ({ convention }, _s, { afterFlags }) => (convention.wraps ? 0 : has(afterFlags, Flag.startsLower)),
   hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
@@ -87,15 +87,10 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
   for (let at = 0; at < EVIDENCE_NAMES.length; at++) out[at] = EVIDENCE[EVIDENCE_NAMES[at]!](context, seam, sides);
 }
 
-/** Lines end where their paragraphs end: hardly any runs on, or there is no gap over which most do. */
-function isNotWrapped({ table, convention }: SeamContext): boolean {
-  if (table.captions.found) return false;
-  return convention.runningOn < 0.08 || convention.wrapGap < 0;
-}
-
 /** Over a page turn blank lines mean little; a first line that steps in still marks a paragraph where that is the custom. */
 function gapScore({ table, seams, convention }: SeamContext, seam: number): number {
   const gap = gapAt(table, seams, seam);
+  if (!convention.wraps) return Math.max(0, convention.score[gap]!);
   if (!seams.turn[seam]) return convention.score[gap]!;
   const levelGap = Math.floor(Math.max(0, convention.wrapGap) / 3) * 3;
   return gap % 3 === 1 ? Math.max(0, convention.score[levelGap + 1]!) : 0;

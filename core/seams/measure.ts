@@ -24,7 +24,7 @@ export interface Measure {
 }
 
 /** Lines this much wider than the middle one are two lines glued together by the extractor, and say nothing. */
-const OVERLONG = 1.3;
+export const OVERLONG = 1.3;
 /** Share of overlong lines that a glueing extractor leaves, and the share at which there is no measure at all. */
 const USUAL_OVERLONG = 0.2;
 const MOST_OVERLONG = 0.5;
@@ -55,7 +55,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
   const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
-  const overlong = full.filter((seam) => fillAt(table, seams, { unit, at }, seam) > OVERLONG).length / full.length;
+  const overlong = full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length / full.length;
   return {
     unit,
     at,
@@ -106,10 +106,9 @@ export function roomAt(table: LineTable, seams: SeamTable, measure: Pick<Measure
   return (limit - used) / limit;
 }
 
-/** How full the line before a seam is, 1 for a full one. */
-export function fillAt(table: LineTable, seams: SeamTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number): number {
+/** How full a line beside a seam is, 1 for a full one; 0 where nothing is known to wrap. */
+export function fillOf(table: LineTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number, line: number): number {
   const limit = measure.at[seam]!;
-  const line = seams.line[seam]!;
   if (limit === 0) return 0;
   return (measure.unit === 'characters' ? edgeInCharacters(table, line) : table.width[line]!) / limit;
 }

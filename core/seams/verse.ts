@@ -2,11 +2,15 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag } from '../lines/line-table.ts';
 import { gapAt } from './convention.ts';
 import type { SeamContext } from './evidence.ts';
-import { fillAt } from './measure.ts';
+import { fillOf } from './measure.ts';
 import { Decision } from './seam-table.ts';
 
 const SHORT_LINE = 0.8;
-const FEWEST_LINES = 2;
+/** In characters, where lines do not wrap and there is no measure to be short for. */
+const LONGEST_WITHOUT_MEASURE = 60;
+const FEWEST_SEAMS = 2;
+/** Share of lines that end a sentence: more of them, and they are short paragraphs such as dialogue. */
+const MOST_CLOSED = 0.34;
 
 /**
  * Turns paragraphs of one short line each into lines of one block where they are verse or an address: neighbours without a
@@ -14,38 +18,40 @@ const FEWEST_LINES = 2;
  */
 export function keepVerseLines(context: SeamContext, decision: Uint8Array): void {
   const { seams } = context;
-  let start = 0;
-  while (start < seams.count) {
+  for (let start = 0; start < seams.count; ) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
       continue;
     }
-    let end = start;
-    let closed = 0;
-    while (end < seams.count && mayBeVerse(context, decision, end)) {
-      if (context.table.flags[seams.line[end]!]! & Flag.endsStop) closed++;
-      end++;
-    }
-    const lines = end - start;
-    if (lines >= FEWEST_LINES && closed / lines < 0.34) decision.fill(Decision.keep, start, end);
+    let end = start + 1;
+    while (end < seams.count && mayBeVerse(context, decision, end)) end++;
+    keepRun(context, decision, start, end);
     start = end;
   }
 }
 
+/** The seams from..to may be verse. A first line that belongs to the paragraph before, or a last one that goes on, is none. */
+function keepRun({ table, seams }: SeamContext, decision: Uint8Array, from: number, to: number): void {
+  const first = from > 0 && decision[from - 1] === Decision.join ? from + 1 : from;
+  const last = to < seams.count && decision[to] === Decision.join ? to - 1 : to;
+  if (last - first < FEWEST_SEAMS) return;
+  let closed = 0;
+  for (let seam = first; seam < last; seam++) if (table.flags[seams.line[seam]!]! & Flag.endsStop) closed++;
+  if (closed / (last - first) < MOST_CLOSED) decision.fill(Decision.keep, first, last);
+}
+
 function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): boolean {
-  const { table, seams, convention, measure } = context;
-  if (decision[seam] !== Decision.break || seams.turn[seam] || measure.at[seam] === 0) return false;
+  const { table, seams, convention } = context;
+  if (decision[seam] !== Decision.break || seams.turn[seam] || table.captions.found) return false;
   const gap = gapAt(table, seams, seam);
-  const closest = convention.wrapGap < 0 ? 0 : Math.floor(convention.wrapGap / 3);
-  if (Math.floor(gap / 3) > closest) return false;
-  return isVerseLine(context, seams.line[seam]!) && isVerseLine(context, seams.line[seam + 1]!) && isShort(context, seam);
+  const closest = convention.wraps ? Math.floor(convention.wrapGap / 3) : 0;
+  if (Math.floor(gap / 3) > Math.max(0, closest)) return false;
+  return isVerseLine(context, seam, seams.line[seam]!) && isVerseLine(context, seam, seams.line[seam + 1]!);
 }
 
-function isVerseLine({ table }: SeamContext, line: number): boolean {
+function isVerseLine({ table, convention, measure }: SeamContext, seam: number, line: number): boolean {
   if (table.kind[line] !== LineKind.prose) return false;
-  return (table.flags[line]! & (Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote)) === 0;
-}
-
-function isShort({ table, seams, measure }: SeamContext, seam: number): boolean {
-  return fillAt(table, seams, measure, seam) < SHORT_LINE;
+  if (table.flags[line]! & (Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote)) return false;
+  if (!convention.wraps) return table.chars[line]! <= LONGEST_WITHOUT_MEASURE;
+  return measure.at[seam]! > 0 && fillOf(table, measure, seam, line) < SHORT_LINE;
 }

@@ -1,0 +1,11 @@
+/** Unit tests run as ES modules, in Node; a test that needs a document says so at its head. */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/storage', '<rootDir>/worker', '<rootDir>/app'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } }],
+  },
+  setupFiles: ['fake-indexeddb/auto'],
+};
