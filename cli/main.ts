@@ -1,8 +1,10 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
-import { clean, cleanText, DEFAULT_STYLE, PASSES, toReport, type Apart, type Style } from '../core/index.ts';
-import { decodeText, InputError } from './decode.ts';
+import { clean, cleanText, decodeText, DEFAULT_STYLE, PASSES, toReport, type Apart, type Style } from '../core/index.ts';
+
+/** An input or argument that keeps the command from its work; the message says why, in one line. */
+class InputError extends Error {}
 
 /** Exit status of everything that keeps the command from doing its work. */
 const FAILURE = 2;
@@ -53,8 +55,9 @@ function program(): Command {
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
-  const source = decodeText(await readInput(file), file);
-  const cleaning = clean(source, style);
+  const decoded = decodeText(await readInput(file));
+  if (!decoded.ok) throw new InputError(`${file === '-' ? 'standard input' : file} is not a text file`);
+  const cleaning = clean(decoded.text, style);
   const text = cleanText(cleaning);
   process.stdout.write(text === '' ? '' : `${text}\n`);
   if (options.report === undefined && options.reportFile === undefined) return;

@@ -19,3 +19,8 @@ export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';
 export { applyPassSwitch, DEFAULT_STYLE, isPassOn, toStyle, type Apart, type Style } from './style/style.ts';
 export { countWords } from './text/words.ts';
+export { decodeText, type Decoded } from './formats/decode.ts';
+export { toHtml } from './formats/html.ts';
+export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';
+export { planRows, rowAt, rowOfSeam, RowKind, type RowPlan } from './rows/row-plan.ts';
+export { viewRow, type LineView, type RowView, type Run, type SeamView } from './rows/row-view.ts';

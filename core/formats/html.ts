@@ -1,0 +1,32 @@
+import type { Cleaning } from '../assemble.ts';
+import { textOfPieces } from '../edits/piece.ts';
+import type { Block } from '../blocks/block.ts';
+
+/** The clean text as HTML for the clipboard's rich flavour: headings, paragraphs, list items and lines of verse; no styles. */
+export function toHtml(cleaning: Cleaning): string {
+  const parts: string[] = [];
+  let inList = false;
+  for (const block of cleaning.blocks) {
+    const item = block.kind === 'list-item' && BULLET.test(textOfPieces(cleaning.source, block.pieces));
+    if (item !== inList) parts.push(item ? '<ul>' : '</ul>');
+    inList = item;
+    parts.push(toElement(cleaning.source, block, item));
+  }
+  if (inList) parts.push('</ul>');
+  return parts.join('\n');
+}
+
+const BULLET = /^[•‣◦▪▫●○■□*+–-]\s*/;
+
+function toElement(source: string, block: Block, bulleted: boolean): string {
+  const text = textOfPieces(source, block.pieces);
+  if (bulleted) return `<li>${escapeHtml(text.replace(BULLET, ''))}</li>`;
+  if (block.kind === 'heading') return `<h2>${escapeHtml(text)}</h2>`;
+  return `<p>${escapeHtml(text).replace(/\n/g, '<br>')}</p>`;
+}
+
+const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+
+export function escapeHtml(text: string): string {
+  return text.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+}

@@ -1,0 +1,24 @@
+import type { Cleaning } from '../assemble.ts';
+import { textOfPieces } from '../edits/piece.ts';
+import { LineKind } from '../lines/line-kind.ts';
+
+/** What sort of mess a source is, told by what was found in it. */
+export type SourceKind = 'captions' | 'pages' | 'wrapped' | 'unwrapped';
+
+export function kindOfSource({ table, decided }: Cleaning): SourceKind {
+  if (table.captions.found) return 'captions';
+  if (table.kind.some((kind) => kind === LineKind.pageNumber || kind === LineKind.runningHead)) return 'pages';
+  return decided.convention.wraps && decided.measure.typicalCharacters > 0 ? 'wrapped' : 'unwrapped';
+}
+
+const LONGEST_TITLE = 70;
+
+/** A title for the piece: its first block, cut at a word. Empty for an empty text. */
+export function suggestTitle({ source, blocks }: Cleaning): string {
+  const first = blocks[0];
+  if (!first) return '';
+  const text = textOfPieces(source, first.pieces).split('\n')[0]!.trim();
+  if (text.length <= LONGEST_TITLE) return text;
+  const cut = text.lastIndexOf(' ', LONGEST_TITLE);
+  return `${text.slice(0, cut > 20 ? cut : LONGEST_TITLE)}…`;
+}

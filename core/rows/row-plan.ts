@@ -1,0 +1,175 @@
+import type { Cleaning } from '../assemble.ts';
+import type { BlockKind } from '../blocks/block.ts';
+import { pieceText, type Piece } from '../edits/piece.ts';
+import { allPieces } from '../output.ts';
+import { isDropped } from '../lines/line-kind.ts';
+import { findDoubts } from '../report/report.ts';
+
+/** What a row shows. The numbers cross to the page in typed arrays. */
+export const RowKind = { paragraph: 0, heading: 1, listItem: 2, verse: 3, dropped: 4, blank: 5 } as const;
+
+const KIND_OF_BLOCK: Readonly<Record<BlockKind, number>> = {
+  paragraph: RowKind.paragraph,
+  heading: RowKind.heading,
+  'list-item': RowKind.listItem,
+  verse: RowKind.verse,
+};
+
+/**
+ * The cleaning cut into rows for reading side by side: a row per block, very long blocks in several, and a row for each
+ * stretch of dropped lines between blocks. Rows tile the lines of the source; [from, to) are source offsets that tile it too.
+ */
+export interface RowPlan {
+  readonly count: number;
+  readonly from: Uint32Array;
+  readonly to: Uint32Array;
+  readonly firstLine: Uint32Array;
+  /** Lines that begin in the row; 0 for a row that goes on in the middle of a very long line. */
+  readonly lineCount: Uint32Array;
+  readonly kind: Uint8Array;
+  /** UTF-16 units that the row has in the clean text. */
+  readonly cleanLength: Uint32Array;
+  /** The seams in doubt whose mark stands in the row. */
+  readonly doubts: Uint16Array;
+  /** 1 where the row goes on with the block of the row before. */
+  readonly goesOn: Uint8Array;
+}
+
+const MOST_LINES = 40;
+const MOST_UNITS = 4000;
+
+interface Cut {
+  readonly at: number;
+  readonly kind: number;
+  readonly goesOn: boolean;
+}
+
+export function planRows(cleaning: Cleaning): RowPlan {
+  const cuts = findCuts(cleaning);
+  const count = cuts.length;
+  const plan = {
+    count,
+    from: new Uint32Array(count),
+    to: new Uint32Array(count),
+    firstLine: new Uint32Array(count),
+    lineCount: new Uint32Array(count),
+    kind: new Uint8Array(count),
+    cleanLength: new Uint32Array(count),
+    doubts: new Uint16Array(count),
+    goesOn: new Uint8Array(count),
+  };
+  const { index } = cleaning.table;
+  let line = 0;
+  for (const [row, cut] of cuts.entries()) {
+    plan.from[row] = cut.at;
+    plan.to[row] = cuts[row + 1]?.at ?? cleaning.source.length;
+    plan.kind[row] = cut.kind;
+    plan.goesOn[row] = cut.goesOn ? 1 : 0;
+    const first = line;
+    while (line < index.count && (index.from[line]! < plan.to[row]! || row === count - 1)) line++;
+    plan.firstLine[row] = first;
+    plan.lineCount[row] = line - first;
+  }
+  measureClean(cleaning, plan);
+  countDoubts(cleaning, plan);
+  return plan;
+}
+
+/** The row that holds a source offset. Logarithmic. */
+export function rowAt(plan: Pick<RowPlan, 'count' | 'from'>, position: number): number {
+  let low = 0;
+  let high = plan.count - 1;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (plan.from[middle]! <= position) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/** Where rows begin: at line starts, or after a space inside a very long line; never inside a replaced piece. */
+function findCuts(cleaning: Cleaning): Cut[] {
+  const { source, table, blocks, decided } = cleaning;
+  const { index } = table;
+  const cuts: Cut[] = [];
+  const push = (at: number, kind: number, goesOn = false) => {
+    if (cuts.length === 0 || cuts.at(-1)!.at < at) cuts.push({ at: cuts.length === 0 ? 0 : at, kind, goesOn });
+  };
+  let nextLine = 0;
+  for (const block of blocks) {
+    const firstLine = decided.seams.line[block.firstKept]!;
+    const lastLine = decided.seams.line[block.lastKept]!;
+    if (hasDropped(cleaning, nextLine, firstLine)) push(index.from[nextLine]!, RowKind.dropped);
+    const kind = KIND_OF_BLOCK[block.kind];
+    push(index.from[firstLine]!, kind);
+    for (const at of innerCuts(block.pieces, source, lineStarts(cleaning, firstLine, lastLine))) push(at, kind, true);
+    nextLine = lastLine + 1;
+    while (nextLine < index.count && table.from[nextLine] === table.to[nextLine]) nextLine++;
+  }
+  if (nextLine < index.count && hasDropped(cleaning, nextLine, index.count)) push(index.from[nextLine]!, RowKind.dropped);
+  if (cuts.length === 0 && source.length > 0) push(0, RowKind.blank);
+  return cuts;
+}
+
+function hasDropped({ table }: Cleaning, from: number, to: number): boolean {
+  for (let line = from; line < to; line++) if (isDropped(table.kind[line]!)) return true;
+  return false;
+}
+
+/** Every forty lines of a block, a place to cut. */
+function lineStarts({ table }: Cleaning, first: number, last: number): number[] {
+  const starts: number[] = [];
+  for (let line = first + MOST_LINES; line <= last; line += MOST_LINES) starts.push(table.index.from[line]!);
+  return starts;
+}
+
+/** Cuts inside a block: near the wanted places, and wherever a verbatim stretch is very long. */
+function innerCuts(pieces: readonly Piece[], source: string, wanted: readonly number[]): number[] {
+  const cuts: number[] = [];
+  let next = 0;
+  let last = pieces[0]?.from ?? 0;
+  for (const piece of pieces) {
+    while (next < wanted.length && wanted[next]! <= piece.from) next++;
+    if (next > 0 && wanted[next - 1]! > last) cuts.push((last = piece.from));
+    if (piece.text !== undefined) continue;
+    while (piece.to - Math.max(last, piece.from) > MOST_UNITS) {
+      const space = source.indexOf(' ', Math.max(last, piece.from) + MOST_UNITS - 200);
+      const at = space < 0 || space + 1 >= piece.to ? safeCut(source, Math.max(last, piece.from) + MOST_UNITS) : space + 1;
+      if (at >= piece.to || at <= last) break;
+      cuts.push((last = at));
+    }
+  }
+  return cuts;
+}
+
+/** Never between the halves of a surrogate pair. */
+function safeCut(source: string, at: number): number {
+  const code = source.charCodeAt(at);
+  return code >= 0xdc00 && code <= 0xdfff ? at + 1 : at;
+}
+
+function measureClean(cleaning: Cleaning, plan: { from: Uint32Array; to: Uint32Array; cleanLength: Uint32Array }): void {
+  let row = 0;
+  for (const piece of allPieces(cleaning)) {
+    while (row < plan.to.length - 1 && piece.from >= plan.to[row]!) row++;
+    if (piece.text !== undefined) {
+      plan.cleanLength[row]! += pieceText(cleaning.source, piece).length;
+      continue;
+    }
+    for (let at = piece.from; at < piece.to; ) {
+      while (row < plan.to.length - 1 && at >= plan.to[row]!) row++;
+      const to = Math.min(piece.to, row === plan.to.length - 1 ? piece.to : plan.to[row]!);
+      plan.cleanLength[row]! += to - at;
+      at = to;
+    }
+  }
+}
+
+function countDoubts(cleaning: Cleaning, plan: RowPlan): void {
+  for (const seam of findDoubts(cleaning)) plan.doubts[rowOfSeam(cleaning, plan, seam)]!++;
+}
+
+/** The row in which a seam is marked: that of the line after it. */
+export function rowOfSeam({ table, decided }: Cleaning, plan: RowPlan, seam: number): number {
+  return rowAt(plan, table.from[decided.seams.line[seam + 1]!]!);
+}

@@ -1,0 +1,182 @@
+import type { Cleaning } from '../assemble.ts';
+import type { Block } from '../blocks/block.ts';
+import type { Piece } from '../edits/piece.ts';
+import { isDropped } from '../lines/line-kind.ts';
+import { canMend, rangeOfSeam } from '../seams-in-force.ts';
+import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { Decision } from '../seams/seam-table.ts';
+import type { SplitEvidence } from '../seams/split-words.ts';
+import type { LineIndex } from '../text/line-index.ts';
+import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';
+
+/** A run of text on one side; `passes` are those that changed it, none where it stands as it is. */
+export interface Run {
+  readonly text: string;
+  readonly passes: readonly string[];
+}
+
+export interface LineView {
+  /** From 1; 0 for the rest of a very long line. */
+  readonly number: number;
+  readonly runs: readonly Run[];
+  readonly dropped: boolean;
+}
+
+export interface SeamView {
+  readonly seam: number;
+  /** The lines of the row, from 0, above and below the mark; `above` is -1 where that line lies in an earlier row. */
+  readonly above: number;
+  readonly below: number;
+  /** Line numbers as people count them. */
+  readonly lines: readonly [number, number];
+  readonly from: number;
+  readonly to: number;
+  readonly decision: Decision;
+  readonly certainty: number;
+  readonly settled: boolean;
+  readonly doubt: boolean;
+  readonly canMend: boolean;
+  readonly reasons: readonly SeamReason[];
+  readonly split?: SplitEvidence;
+}
+
+export interface RowView {
+  readonly lines: readonly LineView[];
+  readonly clean: readonly Run[];
+  readonly seams: readonly SeamView[];
+}
+
+const LONGEST_REASONS = 4;
+
+/** What the row shows, worked out when it is asked for. Cost: the length of the row. */
+export function viewRow(cleaning: Cleaning, plan: RowPlan, row: number): RowView {
+  const pieces = piecesOfRow(cleaning, plan.from[row]!, plan.to[row]!);
+  return { lines: viewLines(cleaning, plan, row, pieces), clean: cleanRuns(cleaning, pieces), seams: viewSeams(cleaning, plan, row) };
+}
+
+/** The pieces in [from, to), verbatim ones clipped. */
+function piecesOfRow(cleaning: Cleaning, from: number, to: number): Piece[] {
+  const found: Piece[] = [];
+  const take = (pieces: readonly Piece[]) => {
+    for (const piece of pieces) {
+      if (piece.to < from || piece.from >= to || (piece.to === from && piece.from < from)) continue;
+      if (piece.text === undefined) found.push({ ...piece, from: Math.max(piece.from, from), to: Math.min(piece.to, to) });
+      else if (piece.from >= from) found.push(piece);
+    }
+  };
+  const { blocks } = cleaning;
+  for (let at = blockAt(blocks, from); at < blocks.length && blocks[at]!.gapFrom < to; at++) {
+    take(blocks[at]!.gap);
+    take(blocks[at]!.pieces);
+  }
+  take(cleaning.tail);
+  return found;
+}
+
+/** The first block that reaches beyond a position. */
+function blockAt(blocks: readonly Block[], position: number): number {
+  let low = 0;
+  let high = blocks.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (blocks[middle]!.to > position) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+/** Gaps between blocks show as the space between rows; inside a row only line breaks of verse are shown. */
+function cleanRuns({ source }: Cleaning, pieces: readonly Piece[]): Run[] {
+  const runs: Run[] = [];
+  for (const piece of pieces) {
+    const text = piece.text ?? source.slice(piece.from, piece.to);
+    if (text !== '') runs.push({ text, passes: piece.passes });
+  }
+  return trimRuns(runs);
+}
+
+function trimRuns(runs: Run[]): Run[] {
+  const trimmed = [...runs];
+  while (trimmed.length > 0 && trimmed[0]!.text.trim() === '') trimmed.shift();
+  while (trimmed.length > 0 && trimmed.at(-1)!.text.trim() === '') trimmed.pop();
+  if (trimmed.length === 0) return [];
+  trimmed[0] = { ...trimmed[0]!, text: trimmed[0]!.text.replace(/^\s*\n/, '') };
+  const last = trimmed.at(-1)!;
+  trimmed[trimmed.length - 1] = { ...last, text: last.text.replace(/\n\s*$/, '') };
+  return trimmed;
+}
+
+function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, pieces: readonly Piece[]): LineView[] {
+  const { index } = table;
+  const rowFrom = plan.from[row]!;
+  const rowTo = plan.to[row]!;
+  const first = rowFirstLine(index, plan, row);
+  const last = Math.max(first, plan.firstLine[row]! + plan.lineCount[row]! - 1);
+  const views: LineView[] = [];
+  let at = 0;
+  for (let line = first; line <= last; line++) {
+    const from = Math.max(index.from[line]!, rowFrom);
+    const to = Math.min(index.to[line]!, rowTo);
+    const runs: Run[] = [];
+    while (at > 0 && pieces[at]?.from !== undefined && pieces[at]!.from > from) at--;
+    for (let piece = at; piece < pieces.length && pieces[piece]!.from < to; piece++) {
+      const a = Math.max(from, pieces[piece]!.from);
+      const b = Math.min(to, pieces[piece]!.to);
+      if (a < b) runs.push({ text: source.slice(a, b), passes: pieces[piece]!.passes });
+      at = piece;
+    }
+    views.push({ number: index.from[line]! >= rowFrom ? line + 1 : 0, runs, dropped: isDropped(table.kind[line]!) });
+  }
+  return views;
+}
+
+function viewSeams(cleaning: Cleaning, plan: RowPlan, row: number): SeamView[] {
+  const { line, count } = cleaning.decided.seams;
+  const views: SeamView[] = [];
+  for (let seam = firstSeamOfRow(cleaning, plan, row); seam < count; seam++) {
+    if (rowOfSeam(cleaning, plan, seam) !== row) break;
+    views.push(viewSeam(cleaning, plan, row, seam, line[seam]!, line[seam + 1]!));
+  }
+  return views;
+}
+
+/** The first seam whose line after lies in the row. Logarithmic. */
+function firstSeamOfRow({ table, decided }: Cleaning, plan: RowPlan, row: number): number {
+  const { line, count } = decided.seams;
+  let low = 0;
+  let high = count;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (table.from[line[middle + 1]!]! >= plan.from[row]!) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, seam: number, before: number, after: number): SeamView {
+  const { decided, decision, settled, style, table } = cleaning;
+  const first = rowFirstLine(table.index, plan, row);
+  const isSettled = settled[seam] === 1;
+  const certainty = isSettled ? 1 : decided.certainty[seam]!;
+  const inRow = rowAt(plan, table.from[before]!) === row;
+  return {
+    seam,
+    above: inRow ? before - first : -1,
+    below: after - first,
+    lines: [before + 1, after + 1],
+    ...rangeOfSeam(cleaning, seam),
+    decision: decision[seam] as Decision,
+    certainty,
+    settled: isSettled,
+    doubt: !isSettled && certainty < style.certaintyLimit,
+    canMend: canMend(cleaning, seam),
+    reasons: explainSeam(decided, table, seam).slice(0, LONGEST_REASONS),
+    split: decided.splits.get(seam)?.evidence,
+  };
+}
+
+/** The line that the row begins in, or in the middle of. */
+function rowFirstLine(index: LineIndex, plan: RowPlan, row: number): number {
+  const begins = plan.firstLine[row]!;
+  return plan.lineCount[row] === 0 || index.from[begins]! > plan.from[row]! ? Math.max(0, begins - 1) : begins;
+}

@@ -1,0 +1,64 @@
+import { Dexie, type EntityTable, type Table } from 'dexie';
+import type { Step } from '../core/index.ts';
+
+/** A piece without its text: what the desk lists. Times are ms since the epoch. */
+export interface PieceRecord {
+  readonly id: string;
+  /** Empty until the person or the first cleaning gives one. */
+  readonly title: string;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  /** Set while the piece is deleted but can still be taken back. */
+  readonly deletedAt?: number;
+  /** Steps in force; those beyond were undone and can be redone. */
+  readonly at: number;
+  readonly stepCount: number;
+  /** What the last cleaning said, for the list. */
+  readonly words?: number;
+  readonly doubts?: number;
+  readonly kind?: string;
+}
+
+export interface TextRecord {
+  readonly pieceId: string;
+  readonly source: string;
+}
+
+export interface StepRecord {
+  readonly pieceId: string;
+  readonly seq: number;
+  readonly step: Step;
+}
+
+/** What was typed on the desk and not yet made into a piece, and small settings. */
+export interface NoteRecord {
+  readonly key: string;
+  readonly value: string;
+}
+
+export type Database = Dexie & {
+  pieces: EntityTable<PieceRecord, 'id'>;
+  texts: EntityTable<TextRecord, 'pieceId'>;
+  steps: Table<StepRecord, [string, number]>;
+  notes: EntityTable<NoteRecord, 'key'>;
+};
+
+/** Opens the database of this origin. Versions are append-only: a published one is never edited. */
+export function openDatabase(name = 'lucid-ribbon'): Database {
+  const db = new Dexie(name) as Database;
+  db.version(1).stores({
+    pieces: 'id, changedAt, deletedAt',
+    texts: 'pieceId',
+    steps: '[pieceId+seq], pieceId',
+    notes: 'key',
+  });
+  return db;
+}
+
+let shared: Database | undefined;
+
+/** The database of the page, opened once. */
+export function database(): Database {
+  shared ??= openDatabase();
+  return shared;
+}

@@ -1,0 +1,37 @@
+/** Why storing failed: the disk is full, the browser keeps no data here, the piece is gone, another tab was faster, or else. */
+export type StorageProblem = 'full' | 'unavailable' | 'gone' | 'outrun' | 'unknown';
+
+/** The one error that leaves storage; the foreign error is kept as its cause. */
+export class StorageError extends Error {
+  readonly problem: StorageProblem;
+
+  constructor(problem: StorageProblem, cause?: unknown) {
+    super(`storage: ${problem}`, { cause });
+    this.name = 'StorageError';
+    this.problem = problem;
+  }
+}
+
+const UNAVAILABLE = new Set(['MissingAPIError', 'OpenFailedError', 'InvalidStateError', 'SecurityError', 'DatabaseClosedError', 'UnknownError']);
+
+/** Translates what Dexie and the browser throw. */
+export function toStorageError(error: unknown): StorageError {
+  if (error instanceof StorageError) return error;
+  const names = [nameOf(error), nameOf((error as { inner?: unknown } | null)?.inner)];
+  if (names.includes('QuotaExceededError')) return new StorageError('full', error);
+  if (names.some((name) => UNAVAILABLE.has(name))) return new StorageError('unavailable', error);
+  return new StorageError('unknown', error);
+}
+
+function nameOf(error: unknown): string {
+  return typeof error === 'object' && error !== null && 'name' in error ? String(error.name) : '';
+}
+
+/** Runs storage work; whatever it throws comes out as a StorageError. */
+export async function guarded<T>(work: () => PromiseLike<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    throw toStorageError(error);
+  }
+}

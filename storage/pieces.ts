@@ -1,0 +1,115 @@
+import { NO_HISTORY, type History, type Step } from '../core/index.ts';
+import { database, type Database, type PieceRecord } from './db.ts';
+import { guarded, StorageError } from './errors.ts';
+
+export interface StoredPiece {
+  readonly piece: PieceRecord;
+  readonly source: string;
+  readonly history: History;
+}
+
+/** How long a deleted piece can be taken back, ms. */
+const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
+
+/** Stores a new piece and gives its id. */
+export function createPiece(source: string, title: string, now: number, db = database()): Promise<string> {
+  const id = crypto.randomUUID();
+  const { at, steps } = NO_HISTORY;
+  const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at, stepCount: steps.length };
+  return guarded(() =>
+    db.transaction('rw', db.pieces, db.texts, async () => {
+      await db.pieces.add(piece);
+      await db.texts.add({ pieceId: id, source });
+      return id;
+    }),
+  );
+}
+
+/** The pieces that are not deleted, the last changed first. Pieces deleted long enough ago are gone for good. */
+export function listPieces(now: number, db = database()): Promise<PieceRecord[]> {
+  return guarded(async () => {
+    const expired = await db.pieces.where('deletedAt').below(now - KEPT_AFTER_DELETION).primaryKeys();
+    if (expired.length > 0) await removeForGood(db, expired);
+    const pieces = await db.pieces.orderBy('changedAt').reverse().toArray();
+    return pieces.filter((piece) => piece.deletedAt === undefined);
+  });
+}
+
+function removeForGood(db: Database, ids: string[]): Promise<void> {
+  return db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
+    await db.pieces.bulkDelete(ids);
+    await db.texts.bulkDelete(ids);
+    await db.steps.where('pieceId').anyOf(ids).delete();
+  });
+}
+
+/** A piece with its text and history. Throws StorageError 'gone' where there is none, or it is deleted. */
+export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
+  return guarded(async () => {
+    const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
+    if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
+    return { piece, source: text.source, history: await loadHistory(id, db) };
+  });
+}
+
+/** The steps of a piece and how many are in force. */
+export function loadHistory(id: string, db = database()): Promise<History> {
+  return guarded(async () => {
+    const piece = await db.pieces.get(id);
+    if (!piece) throw new StorageError('gone');
+    const records = await db.steps.where('[pieceId+seq]').between([id, 0], [id, piece.stepCount]).toArray();
+    return { steps: records.map(({ step }) => step), at: piece.at };
+  });
+}
+
+/**
+ * Stores a step taken when `at` steps were in force; undone steps beyond are forgotten. Throws StorageError 'outrun', storing
+ * nothing, where another tab has moved on since.
+ */
+export function appendStep(id: string, at: number, step: Step, now: number, db = database()): Promise<void> {
+  return guarded(() =>
+    db.transaction('rw', db.pieces, db.steps, async () => {
+      const piece = await db.pieces.get(id);
+      if (!piece) throw new StorageError('gone');
+      if (piece.at !== at) throw new StorageError('outrun');
+      await db.steps.where('[pieceId+seq]').between([id, at], [id, Infinity]).delete();
+      await db.steps.put({ pieceId: id, seq: at, step });
+      await db.pieces.update(id, { at: at + 1, stepCount: at + 1, changedAt: now });
+    }),
+  );
+}
+
+/** Stores an undo or redo: from now on `to` steps are in force. Throws 'outrun' like appendStep. */
+export function moveInHistory(id: string, from: number, to: number, now: number, db = database()): Promise<void> {
+  return guarded(() =>
+    db.transaction('rw', db.pieces, async () => {
+      const piece = await db.pieces.get(id);
+      if (!piece) throw new StorageError('gone');
+      if (piece.at !== from || to < 0 || to > piece.stepCount) throw new StorageError('outrun');
+      await db.pieces.update(id, { at: to, changedAt: now });
+    }),
+  );
+}
+
+export function renamePiece(id: string, title: string, now: number, db = database()): Promise<void> {
+  return update(id, { title, changedAt: now }, db);
+}
+
+/** Keeps what the last cleaning said, for the desk. Does not count as a change by the person. */
+export function noteCleaning(id: string, note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'>, db = database()): Promise<void> {
+  return update(id, note, db);
+}
+
+export function deletePiece(id: string, now: number, db = database()): Promise<void> {
+  return update(id, { deletedAt: now }, db);
+}
+
+export function restorePiece(id: string, db = database()): Promise<void> {
+  return update(id, { deletedAt: undefined }, db);
+}
+
+function update(id: string, change: Partial<PieceRecord>, db: Database): Promise<void> {
+  return guarded(async () => {
+    if ((await db.pieces.update(id, change)) === 0 && !(await db.pieces.get(id))) throw new StorageError('gone');
+  });
+}
