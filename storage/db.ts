@@ -55,10 +55,10 @@ export function openDatabase(name = 'lucid-ribbon'): Database {
   return db;
 }
 
-let shared: Database | undefined;
+const shared: { db?: Database } = {};
 
 /** The database of the page, opened once. */
 export function database(): Database {
-  shared ??= openDatabase();
-  return shared;
+  shared.db ??= openDatabase();
+  return shared.db;
 }

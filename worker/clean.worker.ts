@@ -30,7 +30,7 @@ function keep(cleaning: Cleaning): Summary {
     lines: cleaning.table.index.count,
     blocks: cleaning.blocks.length,
     kind: kindOfSource(cleaning),
-    measure: cleaning.decided.convention.wraps ? cleaning.decided.measure.typicalCharacters : 0,
+    measure: cleaning.decided.convention.wraps ? cleaning.decided.measure.widestCharacters : 0,
     suggestedTitle: suggestTitle(cleaning),
   };
 }

@@ -125,10 +125,26 @@ function cutAtDroppedLines({ table, seams }: GapRules, from: number, to: number,
   return parts;
 }
 
-export function kindOfBlock({ table, seams, decision }: GapRules, first: number, last: number): BlockKind {
+export function kindOfBlock(rules: GapRules, first: number, last: number): BlockKind {
+  const { table, seams, decision } = rules;
   const line = seams.line[first]!;
   if (table.kind[line] === LineKind.heading) return 'heading';
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
   for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
-  return 'paragraph';
+  return first === last && standsAsHeading(rules, first) ? 'heading' : 'paragraph';
 }
+
+const LONGEST_HEADING = 70;
+const SHORTEST_PROSE = 45;
+
+/** One short line that begins with a capital and ends no sentence, with prose below it. */
+function standsAsHeading({ table, seams }: GapRules, kept: number): boolean {
+  const line = seams.line[kept]!;
+  const next = seams.line[kept + 1];
+  if (next === undefined || table.captions.found || table.chars[line]! > LONGEST_HEADING) return false;
+  const flags = table.flags[line]!;
+  if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (ENDS | Flag.startsQuote)) return false;
+  return table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0;
+}
+
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;

@@ -95,8 +95,8 @@ function compareWords(source: string, pieces: readonly Piece[], first: number, l
   const inner = pieces.slice(first, last + 1);
   const head = source.slice(from, pieces[first]!.from);
   const tail = source.slice(pieces[last]!.to, to);
-  const before = wordsOf(source, from, to);
-  const after = wordsOf(head + textOfPieces(source, inner) + tail);
+  const before = comparable(wordsOf(source, from, to));
+  const after = comparable(wordsOf(head + textOfPieces(source, inner) + tail));
   if (before.length === after.length && before.every((word, at) => word === after[at])) return undefined;
   const passes = [...new Set(inner.flatMap((piece) => piece.passes))];
   const changed = { removed: without(before, after), inserted: without(after, before) };
@@ -104,6 +104,11 @@ function compareWords(source: string, pieces: readonly Piece[], first: number, l
     return { from, to, ...changed, mended: true, passes };
   }
   return { from, to, ...changed, mended: false, passes };
+}
+
+/** The same letters in another form (a ligature, a full-width form) are the same word. */
+function comparable(words: readonly string[]): string[] {
+  return words.map((word) => word.normalize('NFKC'));
 }
 
 /** The usual case, decided without looking at words: one gap of white space became another. */

@@ -8,7 +8,7 @@ export type SourceKind = 'captions' | 'pages' | 'wrapped' | 'unwrapped';
 export function kindOfSource({ table, decided }: Cleaning): SourceKind {
   if (table.captions.found) return 'captions';
   if (table.kind.some((kind) => kind === LineKind.pageNumber || kind === LineKind.runningHead)) return 'pages';
-  return decided.convention.wraps && decided.measure.typicalCharacters > 0 ? 'wrapped' : 'unwrapped';
+  return decided.convention.wraps && decided.measure.widestCharacters > 0 ? 'wrapped' : 'unwrapped';
 }
 
 const LONGEST_TITLE = 70;

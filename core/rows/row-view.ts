@@ -9,10 +9,14 @@ import type { SplitEvidence } from '../seams/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
 import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';
 
-/** A run of text on one side; `passes` are those that changed it, none where it stands as it is. */
+/**
+ * A run of text on one side. `passes` are those that changed it, none where it stands as it is. In the source a run is kept,
+ * changed into something else, or gone; in the clean text an empty run is the place where something went.
+ */
 export interface Run {
   readonly text: string;
   readonly passes: readonly string[];
+  readonly fate: 'kept' | 'changed' | 'gone';
 }
 
 export interface LineView {
@@ -85,12 +89,17 @@ function blockAt(blocks: readonly Block[], position: number): number {
   return low;
 }
 
+function fateOf(piece: Piece): Run['fate'] {
+  if (piece.text === undefined) return 'kept';
+  return piece.text.trim() === '' ? 'gone' : 'changed';
+}
+
 /** Gaps between blocks show as the space between rows; inside a row only line breaks of verse are shown. */
 function cleanRuns({ source }: Cleaning, pieces: readonly Piece[]): Run[] {
   const runs: Run[] = [];
   for (const piece of pieces) {
     const text = piece.text ?? source.slice(piece.from, piece.to);
-    if (text !== '') runs.push({ text, passes: piece.passes });
+    runs.push({ text, passes: piece.passes, fate: fateOf(piece) });
   }
   return trimRuns(runs);
 }
@@ -122,7 +131,7 @@ function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, piec
     for (let piece = at; piece < pieces.length && pieces[piece]!.from < to; piece++) {
       const a = Math.max(from, pieces[piece]!.from);
       const b = Math.min(to, pieces[piece]!.to);
-      if (a < b) runs.push({ text: source.slice(a, b), passes: pieces[piece]!.passes });
+      if (a < b) runs.push({ text: source.slice(a, b), passes: pieces[piece]!.passes, fate: fateOf(pieces[piece]!) });
       at = piece;
     }
     views.push({ number: index.from[line]! >= rowFrom ? line + 1 : 0, runs, dropped: isDropped(table.kind[line]!) });

@@ -10,8 +10,8 @@ export interface Measure {
   readonly unit: 'characters' | 'printed';
   /** By seam: the width a line may have here, in the unit; 0 where no line is known to wrap. */
   readonly at: Float32Array;
-  /** The middle of all, for people and for charts; 0 when nothing wraps. In characters. */
-  readonly typicalCharacters: number;
+  /** The widest that lines usually get, for people and for charts; 0 when nothing wraps. In characters. */
+  readonly widestCharacters: number;
   /** The room that lines which run on may leave all the same, as a share of the measure: justified type and hyphens need some. */
   readonly slack: number;
   /**
@@ -43,7 +43,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   if (full.length < FEWEST_FULL_LINES) {
-    return { unit: 'characters', at, typicalCharacters: 0, slack: 0, looseRun, reliability: 0 };
+    return { unit: 'characters', at, widestCharacters: 0, slack: 0, looseRun, reliability: 0 };
   }
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
@@ -60,7 +60,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
     unit,
     at,
     looseRun,
-    typicalCharacters: Math.round(quantile(inCharacters, 0.75)),
+    widestCharacters: Math.round(quantile(withoutOverlong(inCharacters), 0.97)),
     slack,
     reliability: exactness * share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)),
   };
@@ -87,6 +87,11 @@ function fillLooseRuns(
     out.fill(closed ? WHOLE_GROUP : Math.min(1, (end - start - 1) / 2), start, end);
     start = end;
   }
+}
+
+function withoutOverlong(widths: readonly number[]): number[] {
+  const limit = quantile(widths, 0.5) * OVERLONG;
+  return widths.filter((width) => width <= limit);
 }
 
 function share01(value: number): number {

@@ -1,0 +1,13 @@
+import { startTransition } from 'react';
+import { hydrateRoot } from 'react-dom/client';
+import { HydratedRouter } from 'react-router/dom';
+import { NonceContext, nonceOfPage } from './ui/nonce.ts';
+
+startTransition(() => {
+  hydrateRoot(
+    document,
+    <NonceContext value={nonceOfPage()}>
+      <HydratedRouter />
+    </NonceContext>,
+  );
+});

@@ -1,0 +1,70 @@
+import { createPiece, deletePiece, listPieces, renamePiece, restorePiece } from '../../../storage/pieces.ts';
+import { loadDraft, saveDraft } from '../../../storage/notes.ts';
+import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
+import type { PieceRecord } from '../../../storage/db.ts';
+
+export interface DeskData {
+  readonly pieces: readonly PieceRecord[];
+  readonly draft: string;
+  readonly problem?: StorageProblem;
+}
+
+export type DeskResult = { readonly ok: true; readonly created?: string } | { readonly ok: false; readonly problem: StorageProblem };
+
+/** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
+export async function loadDesk(): Promise<DeskData> {
+  try {
+    const [pieces, draft] = await Promise.all([listPieces(Date.now()), loadDraft()]);
+    return { pieces, draft };
+  } catch (error) {
+    return { pieces: [], draft: '', problem: problemOf(error) };
+  }
+}
+
+/**
+ * The desk's writes. The text of a new piece or a draft is the body itself, since it may be millions of characters; everything
+ * else is said in the address: `intent`, `id`, `title`.
+ */
+export async function actOnDesk(request: Request): Promise<DeskResult> {
+  const said = new URL(request.url).searchParams;
+  const id = said.get('id') ?? '';
+  const title = said.get('title') ?? '';
+  try {
+    switch (said.get('intent')) {
+      case 'create': {
+        const created = await createPiece(await request.text(), title, Date.now());
+        if (said.has('fromDraft')) await saveDraft('');
+        return { ok: true, created };
+      }
+      case 'sample':
+        return { ok: true, created: await createPiece(await fetchSample(id), title, Date.now()) };
+      case 'draft':
+        await saveDraft(await request.text());
+        return { ok: true };
+      case 'rename':
+        await renamePiece(id, title, Date.now());
+        return { ok: true };
+      case 'delete':
+        await deletePiece(id, Date.now());
+        return { ok: true };
+      case 'restore':
+        await restorePiece(id);
+        return { ok: true };
+      default:
+        throw new Response('Unknown intent', { status: 400 });
+    }
+  } catch (error) {
+    if (error instanceof StorageError) return { ok: false, problem: error.problem };
+    throw error;
+  }
+}
+
+async function fetchSample(id: string): Promise<string> {
+  const response = await fetch(`/samples/${encodeURIComponent(id)}`);
+  if (!response.ok) throw new Response('There is no such sample.', { status: response.status });
+  return response.text();
+}
+
+function problemOf(error: unknown): StorageProblem {
+  return error instanceof StorageError ? error.problem : 'unknown';
+}

@@ -1,0 +1,103 @@
+import { styled } from 'styled-components';
+import type { Sample } from '../../../samples/index.ts';
+import { STORAGE_WORDS } from '../../storage-words.ts';
+import { Brand } from '../../ui/brand.tsx';
+import { ThemeSwitch } from '../../ui/theme-switch.tsx';
+import type { DeskData } from './desk-actions.ts';
+import { PasteSheet } from './paste-sheet.tsx';
+import { PieceList } from './piece-list.tsx';
+import { SampleList } from './sample-list.tsx';
+import { useIncoming } from './use-incoming.ts';
+
+interface DeskProps {
+  readonly samples: readonly Sample[];
+  readonly desk: DeskData;
+}
+
+/** The first screen: paste a text, open a piece, try a sample. */
+export function Desk({ samples, desk }: DeskProps) {
+  const incoming = useIncoming();
+  return (
+    <Page data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
+      <Header>
+        <Brand />
+        <Tagline>Clean prose with its real paragraphs. Nothing leaves this machine.</Tagline>
+        <ThemeSwitch />
+      </Header>
+      {desk.problem && (
+        <Problem role="alert">
+          <b>{STORAGE_WORDS[desk.problem].text}.</b> {STORAGE_WORDS[desk.problem].detail}
+        </Problem>
+      )}
+      <Columns>
+        <Left>
+          <PasteSheet draft={desk.draft} incoming={incoming} />
+          <PieceList pieces={desk.pieces} />
+        </Left>
+        <SampleList samples={samples} />
+      </Columns>
+    </Page>
+  );
+}
+
+/** The desk before the browser has said what it keeps. */
+export function DeskSkeleton() {
+  return (
+    <Page>
+      <Header>
+        <Brand />
+        <Tagline>Clean prose with its real paragraphs. Nothing leaves this machine.</Tagline>
+      </Header>
+    </Page>
+  );
+}
+
+const Page = styled.div`
+  min-height: 100%;
+  display: flex;
+  flex-direction: column;
+  @media (min-width: 900px) { height: 100%; }
+  &[data-dropping] { box-shadow: inset 0 0 0 4px var(--ribbon); }
+`;
+
+const Header = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 0 24px;
+  min-height: 56px;
+  border-bottom: 1px solid var(--line);
+  background: var(--sheet);
+`;
+
+const Tagline = styled.p`
+  margin-right: auto;
+  color: var(--soft);
+`;
+
+const Problem = styled.p`
+  margin: 14px 24px 0;
+  padding: 10px 14px;
+  border-radius: 8px;
+  background: var(--doubt-back);
+  color: var(--ink);
+`;
+
+const Columns = styled.main`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  gap: 32px;
+  padding: 24px;
+  max-width: 1280px;
+  width: 100%;
+  margin: 0 auto;
+  @media (min-width: 900px) { grid-template-columns: minmax(0, 1fr) 372px; }
+`;
+
+const Left = styled.div`
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 24px;
+`;

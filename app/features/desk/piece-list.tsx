@@ -1,0 +1,84 @@
+import { useState } from 'react';
+import { Input, SearchField } from 'react-aria-components';
+import { useFetcher } from 'react-router';
+import { styled } from 'styled-components';
+import type { PieceRecord } from '../../../storage/db.ts';
+import { toast } from '../../ui/toasts.tsx';
+import type { DeskResult } from './desk-actions.ts';
+import { PieceItem } from './piece-item.tsx';
+
+const SEARCH_FROM = 8;
+
+/** The pieces so far, with a search when there are many. */
+export function PieceList({ pieces }: { readonly pieces: readonly PieceRecord[] }) {
+  const fetcher = useFetcher<DeskResult>();
+  const [query, setQuery] = useState('');
+  const say = (intent: string, id: string, title = '') =>
+    void fetcher.submit(null, { method: 'post', action: `/?index&${new URLSearchParams({ intent, id, title })}` });
+  const remove = (piece: PieceRecord) => {
+    say('delete', piece.id);
+    toast({ text: `“${piece.title || 'Untitled'}” deleted`, action: { label: 'Undo', run: () => say('restore', piece.id) } });
+  };
+  const shown = pieces.filter((piece) => piece.title.toLowerCase().includes(query.toLowerCase()));
+  return (
+    <Section aria-labelledby="pieces-title">
+      <Head>
+        <h2 id="pieces-title">Pieces so far</h2>
+        {pieces.length >= SEARCH_FROM && (
+          <SearchField aria-label="Search the pieces by title" value={query} onChange={setQuery}>
+            <SearchInput placeholder="Search by title" />
+          </SearchField>
+        )}
+      </Head>
+      {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser alone.</Empty>}
+      {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
+      <List>
+        {shown.map((piece) => (
+          <PieceItem
+            key={piece.id}
+            piece={piece}
+            onRename={(title) => say('rename', piece.id, title)}
+            onDelete={() => remove(piece)}
+          />
+        ))}
+      </List>
+    </Section>
+  );
+}
+
+const Section = styled.section`
+  flex: 1 1 240px;
+  min-height: 160px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+`;
+
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 32px;
+  h2 { font: 600 18px/1.3 'Literata Variable', Georgia, serif; }
+`;
+
+const SearchInput = styled(Input)`
+  font: inherit;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  padding: 5px 10px;
+  width: 220px;
+`;
+
+const Empty = styled.p`
+  color: var(--soft);
+`;
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 2px;
+  overflow: auto;
+`;

@@ -1,0 +1,67 @@
+import { memo } from 'react';
+import { css, styled } from 'styled-components';
+import { RowKind, type Run } from '../../../core/index.ts';
+import { faces } from '../../ui/theme.ts';
+import { CLEAN_LINE } from './column-layout.ts';
+
+interface CleanCellProps {
+  readonly ref: React.Ref<HTMLDivElement>;
+  readonly runs: readonly Run[];
+  readonly kind: number;
+  readonly goesOn: boolean;
+  readonly lit: string | undefined;
+}
+
+/** The clean paragraph as it reads; the edits of the pass that is lit up show. */
+export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit }: CleanCellProps) {
+  const words = runs.map((run, at) => {
+    const isLit = lit !== undefined && run.passes.includes(lit);
+    if (!isLit) return run.text;
+    return run.text.trim() === '' && !run.text.includes('\n') ? <Spot key={at}>{run.text}</Spot> : <Lit key={at}>{run.text}</Lit>;
+  });
+  return (
+    <Cell ref={ref} data-goes-on={goesOn || undefined}>
+      {kind === RowKind.heading ? <Heading>{words}</Heading> : <Words data-kind={NAMES[kind]}>{words}</Words>}
+    </Cell>
+  );
+});
+
+const NAMES: Readonly<Record<number, string>> = { [RowKind.verse]: 'verse', [RowKind.listItem]: 'item' };
+
+const Cell = styled.div`
+  position: relative;
+  max-width: 620px;
+  padding: 2px 34px 12px 30px;
+  &[data-goes-on] { padding-top: 0; }
+`;
+
+const reading = css`
+  white-space: pre-wrap;
+  overflow-wrap: break-word;
+  hyphens: manual;
+`;
+
+const Words = styled.p`
+  ${reading}
+  font: 16.5px / ${CLEAN_LINE}px ${faces.reading};
+  &[data-kind='item'] { padding-left: 1.1em; text-indent: -1.1em; }
+`;
+
+const Heading = styled.h2`
+  ${reading}
+  font: 600 20px/28px ${faces.reading};
+  padding: 4px 0 0;
+`;
+
+const Lit = styled.mark`
+  color: inherit;
+  background: var(--lit);
+  border-radius: 3px;
+`;
+
+/** The place where white space was changed, or something went without leaving a trace. */
+const Spot = styled.mark`
+  background: var(--lit);
+  border-radius: 2px;
+  box-shadow: 0 0 0 1.5px var(--lit);
+`;

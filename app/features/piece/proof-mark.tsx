@@ -1,0 +1,43 @@
+import { Decision } from '../../../core/index.ts';
+
+/**
+ * The proof-correction signs of ISO 5776 for the decisions at a line end, in our own drawing: a winding line runs the text on,
+ * two arcs close it up, an open bracket begins a paragraph, a short stroke between ticks keeps the line.
+ */
+export function ProofMark({ decision }: { readonly decision: Decision }) {
+  return (
+    <svg width="20" height="18" viewBox="-10 -9 20 18" aria-hidden="true" fill="none" stroke="currentColor" strokeLinecap="round">
+      {PATHS[decision]}
+    </svg>
+  );
+}
+
+const PATHS: Readonly<Record<Decision, React.ReactNode>> = {
+  [Decision.join]: <path d="M-6 -5.5q7.5 1 6 5.5t6 5.5" strokeWidth="1.6" />,
+  [Decision.mend]: (
+    <g strokeWidth="1.8">
+      <path d="M-6 -2.2q6 -5 12 0" />
+      <path d="M-6 2.2q6 5 12 0" />
+    </g>
+  ),
+  [Decision.break]: <path d="M5 -5.5h-8v11" strokeWidth="1.6" strokeLinejoin="round" />,
+  [Decision.keep]: (
+    <g strokeWidth="1.5">
+      <path d="M-5 0h10" />
+      <path d="M-5 -2.5v5M5 -2.5v5" />
+    </g>
+  ),
+};
+
+/** The sign for what was taken out: the loop of a deletion. */
+export function DeletionMark({ y }: { readonly y: number }) {
+  return (
+    <path
+      d={`M0 ${y}C16 ${y} 24 ${y - 6} 28 ${y + 1}S18 ${y + 14} 15 ${y + 6}`}
+      stroke="var(--gone)"
+      strokeWidth="1.5"
+      fill="none"
+      opacity="0.8"
+    />
+  );
+}

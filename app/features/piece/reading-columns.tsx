@@ -1,0 +1,137 @@
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef, useState } from 'react';
+import { styled } from 'styled-components';
+import type { SeamView } from '../../../core/index.ts';
+import type { CleanClient } from '../../../worker/client.ts';
+import type { Summary } from '../../../worker/protocol.ts';
+import { layoutColumns, rowHeight } from './column-layout.ts';
+import { OverviewRibbon } from './overview-ribbon.tsx';
+import { ReadingRow } from './reading-row.tsx';
+import { useRows } from './use-rows.ts';
+
+interface ReadingColumnsProps {
+  readonly client: CleanClient;
+  readonly summary: Summary;
+  readonly version: number;
+  readonly lit: string | undefined;
+  readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
+}
+
+/** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
+export function ReadingColumns({ client, summary, version, lit, onAskSeam }: ReadingColumnsProps) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const width = useWidth(scroller);
+  const layout = layoutColumns(width, summary.measure);
+  const { plan } = summary;
+  const virtualizer = useVirtualizer({
+    count: plan.count,
+    getScrollElement: () => scroller.current,
+    estimateSize: (row) => rowHeight(plan, row, layout),
+    getItemKey: (row) => plan.from[row]!,
+    overscan: 6,
+    enabled: width > 0,
+  });
+  const items = virtualizer.getVirtualItems();
+  const first = items[0]?.index ?? 0;
+  const last = items.at(-1)?.index ?? -1;
+  const viewOf = useRows(client, plan, version, first, last);
+  const sizes = {
+    '--source': `${layout.source}px`,
+    '--ribbon-width': `${layout.ribbon}px`,
+    '--source-size': `${layout.sourceFont}px`,
+    '--measure': summary.measure > 0 ? `${layout.measureAt}px` : '-9px',
+  } as React.CSSProperties;
+  return (
+    <Area style={sizes}>
+      <Caps aria-hidden="true">
+        <span>Source</span>
+        <span />
+        <span>Clean text</span>
+      </Caps>
+      <Scroller ref={scroller} tabIndex={0} role="region" aria-label="Source and clean text">
+        <Sheet style={{ height: virtualizer.getTotalSize() }}>
+          {summary.measure > 0 && <MeasureRule title={`The measure: about ${summary.measure} characters`} />}
+          {items.map((item) => (
+            <Place key={item.key} data-index={item.index} ref={virtualizer.measureElement} style={{ transform: `translateY(${item.start}px)` }}>
+              <ReadingRow
+                view={viewOf(item.index)}
+                kind={plan.kind[item.index]!}
+                tint={item.index % 2}
+                goesOn={plan.goesOn[item.index] === 1}
+                height={item.size}
+                lit={lit}
+                onAskSeam={onAskSeam}
+              />
+            </Place>
+          ))}
+        </Sheet>
+        {plan.count === 0 && <Nothing>There is nothing in this text to show.</Nothing>}
+      </Scroller>
+      <OverviewRibbon plan={plan} first={first} last={last} onGoTo={(row) => virtualizer.scrollToIndex(row, { align: 'center' })} />
+    </Area>
+  );
+}
+
+function useWidth(ref: React.RefObject<HTMLElement | null>): number {
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return undefined;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [ref]);
+  return width;
+}
+
+const Area = styled.div`
+  min-width: 0;
+  display: grid;
+  grid-template: 26px minmax(0, 1fr) / minmax(0, 1fr) 26px;
+`;
+
+const Caps = styled.div`
+  display: grid;
+  grid-template-columns: var(--source) var(--ribbon-width) 1fr;
+  font-size: 12px;
+  color: var(--soft);
+  background: linear-gradient(90deg, var(--raw) var(--source), var(--paper) var(--source), var(--paper) calc(var(--source) + var(--ribbon-width)), var(--sheet) 0);
+  span { padding: 6px 0 0 14px; }
+  span:last-child { padding-left: 30px; }
+`;
+
+const Scroller = styled.div`
+  grid-area: 2 / 1;
+  overflow: auto;
+  overflow-x: hidden;
+  scrollbar-width: thin;
+  scrollbar-color: var(--line) transparent;
+  background: linear-gradient(90deg, var(--raw) var(--source), var(--paper) var(--source), var(--paper) calc(var(--source) + var(--ribbon-width)), var(--sheet) 0);
+  &:focus-visible { outline-offset: -2px; }
+`;
+
+const Sheet = styled.div`
+  position: relative;
+`;
+
+const Place = styled.div`
+  position: absolute;
+  top: 0;
+  left: 0;
+  width: 100%;
+`;
+
+const MeasureRule = styled.div`
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: var(--measure);
+  border-left: 1px dashed var(--faint);
+  opacity: 0.55;
+`;
+
+const Nothing = styled.p`
+  padding: 40px;
+  color: var(--soft);
+`;
+

@@ -1,0 +1,74 @@
+import { memo, useLayoutEffect, useRef, useState } from 'react';
+import { styled } from 'styled-components';
+import type { RowView, SeamView } from '../../../core/index.ts';
+import { CleanCell } from './clean-cell.tsx';
+import { RibbonCell, type RowGeometry } from './ribbon-cell.tsx';
+import { SourceCell } from './source-cell.tsx';
+
+interface ReadingRowProps {
+  /** Undefined until the worker has answered. */
+  readonly view: RowView | undefined;
+  readonly kind: number;
+  /** 0 or 1: neighbouring paragraphs have ribbons of two tints. */
+  readonly tint: number;
+  readonly goesOn: boolean;
+  /** The height to keep while there is nothing to show, px. */
+  readonly height: number;
+  readonly lit: string | undefined;
+  readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
+}
+
+/** One block: its source lines, how they flow, and the clean paragraph. */
+export const ReadingRow = memo(function ReadingRow({ view, kind, tint, goesOn, height, lit, onAskSeam }: ReadingRowProps) {
+  const source = useRef<HTMLDivElement>(null);
+  const clean = useRef<HTMLDivElement>(null);
+  const geometry = useGeometry(source, clean, view);
+  if (!view) return <div style={{ height }} />;
+  return (
+    <Row>
+      <SourceCell ref={source} lines={view.lines} lit={lit} />
+      <RibbonCell view={view} geometry={geometry} tint={tint} onAskSeam={onAskSeam} />
+      <CleanCell ref={clean} runs={view.clean} kind={kind} goesOn={goesOn} lit={lit} />
+    </Row>
+  );
+});
+
+/** Where the source lines and the clean paragraph stand, measured when they are drawn and whenever their size changes. */
+function useGeometry(
+  source: React.RefObject<HTMLDivElement | null>,
+  clean: React.RefObject<HTMLDivElement | null>,
+  view: RowView | undefined,
+): RowGeometry | undefined {
+  const [geometry, setGeometry] = useState<RowGeometry>();
+  useLayoutEffect(() => {
+    const left = source.current;
+    const right = clean.current;
+    if (!left || !right) return undefined;
+    const measure = () => setGeometry((before) => (isSame(before, left, right) ? before : readGeometry(left, right)));
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(left);
+    observer.observe(right);
+    return () => observer.disconnect();
+  }, [source, clean, view]);
+  return geometry;
+}
+
+function readGeometry(left: HTMLElement, right: HTMLElement): RowGeometry {
+  const lines = [...left.children].map((line) => {
+    const { offsetTop, offsetHeight } = line as HTMLElement;
+    return { top: offsetTop, bottom: offsetTop + offsetHeight };
+  });
+  const words = right.firstElementChild as HTMLElement | null;
+  const top = words?.offsetTop ?? 0;
+  return { lines, clean: { top, bottom: top + (words?.offsetHeight ?? 0) } };
+}
+
+function isSame(before: RowGeometry | undefined, left: HTMLElement, right: HTMLElement): boolean {
+  return before !== undefined && JSON.stringify(before) === JSON.stringify(readGeometry(left, right));
+}
+
+const Row = styled.div`
+  display: grid;
+  grid-template-columns: var(--source) var(--ribbon-width) minmax(0, 1fr);
+`;

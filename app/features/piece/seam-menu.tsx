@@ -1,0 +1,122 @@
+import { Dialog, Menu, MenuItem, Popover } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { Decision, type SeamView, type Step } from '../../../core/index.ts';
+import { ProofMark } from './proof-mark.tsx';
+import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from './seam-words.ts';
+
+export interface SeamAsked {
+  readonly seam: SeamView;
+  readonly anchor: Element;
+}
+
+interface SeamMenuProps {
+  readonly asked: SeamAsked | undefined;
+  readonly onClose: () => void;
+  readonly take: (step: Step) => void;
+}
+
+const ORDER: readonly Decision[] = [Decision.join, Decision.mend, Decision.break, Decision.keep];
+
+/** The small menu at a line end: what was decided and why, and what else it could be. */
+export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
+  if (!asked) return null;
+  const { seam, anchor } = asked;
+  const choice = { kind: 'seam', from: seam.from, to: seam.to, decision: seam.decision } as const;
+  const decide = (decision: Decision) => {
+    if (decision !== seam.decision || !seam.settled) take({ kind: 'choose', choice: { ...choice, decision } });
+    onClose();
+  };
+  const withdraw = () => {
+    take({ kind: 'withdraw', choice });
+    onClose();
+  };
+  return (
+    <Panel triggerRef={{ current: anchor }} isOpen onOpenChange={(open) => !open && onClose()} placement="right top">
+      <Dialog aria-label={`Line ends ${seam.lines[0]} and ${seam.lines[1]}`}>
+        <Why seam={seam} />
+        <Options aria-label="Decide this line end" autoFocus="first" onClose={onClose}>
+          {ORDER.filter((decision) => decision !== Decision.mend || seam.canMend).map((decision) => (
+            <Option
+              key={decision}
+              id={decision}
+              textValue={DECISION_WORDS[decision].todo}
+              data-current={decision === seam.decision || undefined}
+              onAction={() => decide(decision)}
+            >
+              <ProofMark decision={decision} />
+              <span>{DECISION_WORDS[decision].todo}</span>
+              <small>{decision === seam.decision ? 'as it is now' : DECISION_WORDS[decision].help}</small>
+            </Option>
+          ))}
+          {seam.settled && (
+            <Option id="withdraw" onAction={withdraw}>
+              <i />
+              <span>Let the evidence decide</span>
+              <small>take your decision back</small>
+            </Option>
+          )}
+        </Options>
+      </Dialog>
+    </Panel>
+  );
+}
+
+function Why({ seam }: { readonly seam: SeamView }) {
+  const reasons = reasonWords(seam.reasons, seam.decision);
+  const split = seam.split && seam.decision === Decision.mend ? [SPLIT_WORDS[seam.split]] : [];
+  const speaksFor = [...split, ...reasons.for];
+  return (
+    <Head>
+      <b>
+        Lines {seam.lines[0]} and {seam.lines[1]}: {DECISION_WORDS[seam.decision].done}
+      </b>
+      {seam.settled ? (
+        <p>You decided this.</p>
+      ) : (
+        <>
+          <p>{Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so it is in doubt' : ''}.</p>
+          {speaksFor.length > 0 && <p>Since {speaksFor.slice(0, 3).join('; ')}.</p>}
+          {reasons.against.length > 0 && <p>Against it: {reasons.against.slice(0, 2).join('; ')}.</p>}
+        </>
+      )}
+    </Head>
+  );
+}
+
+const Panel = styled(Popover)`
+  width: 320px;
+  background: var(--sheet);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  box-shadow: var(--shadow);
+  outline: none;
+  [role='dialog'] { outline: none; }
+`;
+
+const Head = styled.div`
+  padding: 12px 14px 9px;
+  border-bottom: 1px solid var(--line);
+  p { color: var(--soft); font-size: 13px; margin-top: 2px; }
+`;
+
+const Options = styled(Menu)`
+  padding: 5px;
+  outline: none;
+`;
+
+const Option = styled(MenuItem)`
+  display: grid;
+  grid-template-columns: 24px auto 1fr;
+  align-items: center;
+  gap: 8px;
+  padding: 6px 8px;
+  border-radius: 6px;
+  cursor: pointer;
+  outline: none;
+  color: var(--ink);
+  svg { color: var(--ribbon); }
+  small { text-align: right; color: var(--soft); font-size: 12px; }
+  &[data-focused] { background: var(--hover); box-shadow: inset 0 0 0 2px var(--ribbon); }
+  &[data-current] { font-weight: 600; }
+`;

@@ -1,0 +1,71 @@
+import { Decision, type EvidenceName, type SeamReason, type SplitEvidence } from '../../../core/index.ts';
+
+/** How decisions are called, as a thing done and as a thing to do. */
+export const DECISION_WORDS: Readonly<Record<Decision, { readonly done: string; readonly todo: string; readonly help: string }>> = {
+  [Decision.join]: { done: 'joined', todo: 'Join', help: 'the text runs on' },
+  [Decision.mend]: { done: 'mended', todo: 'Mend the word', help: 'close up, drop the hyphen' },
+  [Decision.break]: { done: 'a new paragraph', todo: 'New paragraph', help: 'the line end was meant' },
+  [Decision.keep]: { done: 'kept as a line end', todo: 'Keep the line end', help: 'verse, an address' },
+};
+
+interface Sides {
+  /** Said when the evidence speaks for a new paragraph. */
+  readonly apart: string;
+  /** Said when it speaks for running on. */
+  readonly on: string;
+}
+
+const REASONS: Readonly<Record<EvidenceName, Sides>> = {
+  lineEndMark: { apart: 'the text itself marks a paragraph here', on: '' },
+  gap: { apart: 'a gap like this one stands between paragraphs here', on: 'gaps like this one mostly stand inside paragraphs here' },
+  plainGapWhereMarked: { apart: '', on: 'paragraphs here are marked, and this line end is not' },
+  room: { apart: 'the next word would have fitted on this line', on: 'the line is full' },
+  looseRun: { apart: 'several lines in a row leave room', on: '' },
+  notWrapped: { apart: 'lines are not wrapped in this text', on: '' },
+  smallStartNotWrapped: { apart: 'small letters begin paragraphs here', on: '' },
+  hangingLine: { apart: '', on: 'the line stands under the words of a list item' },
+  pageTurn: { apart: '', on: 'the sentence goes on over the page' },
+  endsStop: { apart: 'the line ends a sentence', on: '' },
+  endsColon: { apart: 'the line ends with a colon', on: '' },
+  endsComma: { apart: '', on: 'the line ends with a comma' },
+  endsHyphen: { apart: '', on: 'the line ends with a hyphen' },
+  endsAbbreviation: { apart: '', on: 'the line ends with a short form, not a sentence' },
+  endsFunctionWord: { apart: '', on: 'the last word wants another after it' },
+  endsOpen: { apart: '', on: 'the sentence is not finished' },
+  startsLower: { apart: '', on: 'the next line begins with a small letter' },
+  startsUpper: { apart: 'the next line begins with a capital', on: '' },
+  startsQuote: { apart: 'the next line begins a quotation', on: '' },
+  speechTurn: { apart: 'one speech ends and another begins', on: '' },
+  startsMarker: { apart: 'the next line begins with a number or a bullet', on: '' },
+  startsBullet: { apart: 'the next line begins with a bullet', on: '' },
+  startsClosing: { apart: '', on: 'the next line begins with a closing mark' },
+  speaker: { apart: 'another speaker begins', on: '' },
+  headingBefore: { apart: 'the line above is a heading', on: '' },
+  headingAfter: { apart: 'the line below is a heading', on: '' },
+  longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
+  noPause: { apart: '', on: 'the captions follow without a pause' },
+};
+
+/** The reasons that speak for the decision, then those against it, as sentences without stops. */
+export function reasonWords(reasons: readonly SeamReason[], decision: Decision): { for: string[]; against: string[] } {
+  const breaks = decision === Decision.break || decision === Decision.keep;
+  const words = { for: [] as string[], against: [] as string[] };
+  for (const { name, weight } of reasons) {
+    const text = weight > 0 ? REASONS[name].apart : REASONS[name].on;
+    if (text) words[weight > 0 === breaks ? 'for' : 'against'].push(text);
+  }
+  return words;
+}
+
+export const SPLIT_WORDS: Readonly<Record<SplitEvidence, string>> = {
+  'soft-hyphen': 'the hyphen is one that only line ends have',
+  'joined-elsewhere': 'the whole word stands elsewhere in the text',
+  'hyphenated-elsewhere': 'the word has its hyphen elsewhere in the text',
+  'capital-after': 'a capital follows the hyphen',
+  digit: 'a figure stands at the hyphen',
+  suspended: 'the hyphen stands for a part said later',
+  'compound-number': 'numbers of this kind keep their hyphen',
+  'both-halves-words': 'both halves are words of this text',
+  'usual-prefix': 'words that begin so mostly keep their hyphen',
+  usual: 'most words that are split so are one word',
+};

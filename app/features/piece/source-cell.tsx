@@ -1,0 +1,78 @@
+import { memo } from 'react';
+import { styled } from 'styled-components';
+import type { LineView } from '../../../core/index.ts';
+import { faces } from '../../ui/theme.ts';
+import { GUTTER, SOURCE_LINE } from './column-layout.ts';
+
+interface SourceCellProps {
+  readonly ref: React.Ref<HTMLDivElement>;
+  readonly lines: readonly LineView[];
+  readonly lit: string | undefined;
+}
+
+/** The source as it came, line by line; what leaves is struck through. */
+export const SourceCell = memo(function SourceCell({ ref, lines, lit }: SourceCellProps) {
+  return (
+    <Cell ref={ref}>
+      {lines.map((line, at) => (
+        <Line key={at} data-dropped={line.dropped || undefined}>
+          {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
+          {line.runs.map((run, part) =>
+            run.fate === 'kept' ? (
+              run.text
+            ) : (
+              <Changed
+                key={part}
+                data-fate={run.text.trim() === '' ? undefined : run.fate}
+                data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
+              >
+                {run.text}
+              </Changed>
+            ),
+          )}
+        </Line>
+      ))}
+    </Cell>
+  );
+});
+
+const Cell = styled.div`
+  position: relative;
+  padding: 4px 0;
+  font: var(--source-size) / ${SOURCE_LINE}px ${faces.source};
+  color: var(--ink);
+`;
+
+const Line = styled.div`
+  position: relative;
+  min-height: ${SOURCE_LINE}px;
+  padding: 0 8px 0 ${GUTTER}px;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+  &[data-dropped] { color: var(--faint); }
+`;
+
+const Number = styled.span`
+  position: absolute;
+  left: 0;
+  width: ${GUTTER - 12}px;
+  text-align: right;
+  font-size: 11px;
+  color: var(--faint);
+  user-select: none;
+`;
+
+const Changed = styled.span`
+  border-radius: 3px;
+  &[data-fate='gone'] {
+    background: var(--gone-back);
+    text-decoration: line-through;
+    text-decoration-color: var(--gone);
+  }
+  &[data-fate='changed'] {
+    text-decoration: underline;
+    text-decoration-color: var(--ribbon);
+    text-underline-offset: 3px;
+  }
+  &[data-lit] { background: var(--lit); }
+`;

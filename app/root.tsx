@@ -1,0 +1,56 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/literata';
+import '@fontsource/commit-mono/400.css';
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate } from 'react-router';
+import { RouterProvider } from 'react-aria-components';
+import type { Route } from './+types/root.ts';
+import { Failure } from './ui/failure.tsx';
+import { useNonce } from './ui/nonce.ts';
+import { GlobalStyle } from './ui/theme.ts';
+import { Toasts } from './ui/toasts.tsx';
+
+export function Layout({ children }: { readonly children: React.ReactNode }) {
+  const nonce = useNonce();
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta property="csp-nonce" nonce={nonce} suppressHydrationWarning />
+        <link rel="icon" href="/ribbon.svg" type="image/svg+xml" />
+        <script src="/theme.js" nonce={nonce} suppressHydrationWarning />
+        <Meta />
+        <Links nonce={nonce} />
+      </head>
+      <body>
+        <GlobalStyle />
+        {children}
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
+      </body>
+    </html>
+  );
+}
+
+export default function Root() {
+  const navigate = useNavigate();
+  return (
+    <RouterProvider navigate={(to) => void navigate(to)}>
+      <Outlet />
+      <Toasts />
+    </RouterProvider>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const missing = isRouteErrorResponse(error) && error.status === 404;
+  return missing ? (
+    <Failure title="There is nothing at this address" advice="The piece may have been deleted, or the link is old." />
+  ) : (
+    <Failure
+      title="Something went wrong on this page"
+      advice="Your pieces are kept in this browser. Load the page again; if it happens again, open the piece from the desk."
+      detail={error instanceof Error ? error.message : undefined}
+    />
+  );
+}

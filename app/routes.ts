@@ -1,0 +1,8 @@
+import { index, route, type RouteConfig } from '@react-router/dev/routes';
+
+export default [
+  index('routes/desk.tsx'),
+  route('piece/:id', 'routes/piece.tsx'),
+  route('samples/:id', 'routes/sample.ts'),
+  route('*', 'routes/not-found.tsx'),
+] satisfies RouteConfig;

@@ -1,0 +1,30 @@
+import type { StorageProblem } from '../storage/errors.ts';
+
+interface ProblemWords {
+  readonly text: string;
+  readonly detail: string;
+}
+
+/** What to tell a person whose work could not be stored, and what they can do. */
+export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
+  full: {
+    text: 'The browser’s storage is full; this was not saved',
+    detail: 'Delete pieces on the desk or free space on the disk. What you see stays here while this page is open.',
+  },
+  unavailable: {
+    text: 'This browser keeps no data for this page',
+    detail: 'Pieces cannot be saved, perhaps because this is a private window. Copy the clean text before you close it.',
+  },
+  gone: {
+    text: 'This piece is no longer there',
+    detail: 'It was deleted, perhaps in another tab.',
+  },
+  outrun: {
+    text: 'This piece was changed in another tab',
+    detail: 'Its changes have been loaded here; your last one was not made.',
+  },
+  unknown: {
+    text: 'This could not be saved',
+    detail: 'Copy the clean text before you close the page, then load it again.',
+  },
+};

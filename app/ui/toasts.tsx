@@ -1,0 +1,90 @@
+import {
+  Text,
+  UNSTABLE_Toast as AriaToast,
+  UNSTABLE_ToastContent as AriaToastContent,
+  UNSTABLE_ToastQueue as ToastQueue,
+  UNSTABLE_ToastRegion as AriaToastRegion,
+} from 'react-aria-components';
+import { styled } from 'styled-components';
+import { QuietButton } from './buttons.tsx';
+
+/** A short message; `action` offers one thing to do about it. */
+export interface ToastMessage {
+  readonly text: string;
+  /** What to do, or more about it. */
+  readonly detail?: string;
+  readonly tone?: 'bad';
+  readonly action?: { readonly label: string; readonly run: () => void };
+}
+
+const queue = new ToastQueue<ToastMessage>({ maxVisibleToasts: 2 });
+const SHOWN_FOR = 8000;
+
+/** Shows a message. Bad news stays until it is closed. */
+export function toast(message: ToastMessage): void {
+  queue.add(message, message.tone === 'bad' ? undefined : { timeout: SHOWN_FOR });
+}
+
+/** The corner of the page where messages appear. */
+export function Toasts() {
+  return (
+    <Region queue={queue}>
+      {({ toast: entry }) => (
+        <Message toast={entry} data-tone={entry.content.tone}>
+          <Words>
+            <Text slot="title">{entry.content.text}</Text>
+            {entry.content.detail && <Text slot="description">{entry.content.detail}</Text>}
+          </Words>
+          {entry.content.action && (
+            <QuietButton
+              onPress={() => {
+                entry.content.action?.run();
+                queue.close(entry.key);
+              }}
+            >
+              {entry.content.action.label}
+            </QuietButton>
+          )}
+          <QuietButton slot="close" aria-label="Close this message">
+            ✕
+          </QuietButton>
+        </Message>
+      )}
+    </Region>
+  );
+}
+
+const Region = styled(AriaToastRegion<ToastMessage>)`
+  position: fixed;
+  left: 50%;
+  bottom: 20px;
+  transform: translateX(-50%);
+  display: flex;
+  flex-direction: column-reverse;
+  gap: 8px;
+  z-index: 20;
+  outline: none;
+`;
+
+const Message = styled(AriaToast<ToastMessage>)`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  max-width: min(640px, 92vw);
+  padding: 8px 8px 8px 16px;
+  border-radius: 10px;
+  background: var(--ink);
+  color: var(--paper);
+  box-shadow: var(--shadow);
+  button { color: inherit; }
+  button[data-hovered] { background: color-mix(in srgb, var(--paper) 18%, transparent); }
+  &[data-tone='bad'] { background: var(--sheet); color: var(--bad); border: 1.5px solid var(--bad); }
+`;
+
+const Words = styled(AriaToastContent)`
+  display: flex;
+  flex-direction: column;
+  padding: 3px 12px 3px 0;
+  [slot='title'] { font-weight: 600; }
+  [slot='description'] { font-size: 13px; opacity: 0.85; }
+`;

@@ -1,0 +1,40 @@
+// Serves the built application on this machine: static files, then React Router. PORT and HOST can be set.
+import { createRequestHandler } from '@react-router/express';
+import compression from 'compression';
+import express from 'express';
+import { fileURLToPath } from 'node:url';
+
+const client = fileURLToPath(new URL('../build/client', import.meta.url));
+const build = await import('../build/server/index.js');
+const host = process.env.HOST ?? '127.0.0.1';
+const wanted = Number(process.env.PORT ?? 4173);
+const PORTS_TRIED = 20;
+
+const app = express();
+app.disable('x-powered-by');
+app.use(compression());
+app.use((_request, response, next) => {
+  response.set('X-Content-Type-Options', 'nosniff');
+  next();
+});
+app.use('/assets', express.static(`${client}/assets`, { immutable: true, maxAge: '1y', index: false }));
+app.use(express.static(client, { maxAge: '1h', index: false }));
+app.all(/.*/, createRequestHandler({ build, mode: 'production' }));
+
+/** Listens on the wanted port, or on the next free one where nobody insisted. */
+function listen(port, left) {
+  const server = app.listen(port, host);
+  server.once('listening', () => {
+    process.stdout.write(`Lucid Ribbon is at http://${host === '0.0.0.0' ? 'localhost' : host}:${port}/\n`);
+  });
+  server.once('error', (error) => {
+    if (error.code === 'EADDRINUSE' && process.env.PORT === undefined && left > 0) listen(port + 1, left - 1);
+    else {
+      process.stderr.write(`Cannot serve on port ${port}: ${error.message}\n`);
+      process.exit(1);
+    }
+  });
+  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => server.close(() => process.exit(0)));
+}
+
+listen(wanted, PORTS_TRIED);
