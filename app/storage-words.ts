@@ -13,7 +13,8 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
   },
   unavailable: {
     text: 'This browser keeps no data for this page',
-    detail: 'Pieces cannot be saved, perhaps because this is a private window. Copy the clean text before you close it.',
+    detail:
+      'Pieces cannot be saved, perhaps because this is a private window. Copy the clean text before you close it.',
   },
   gone: {
     text: 'This piece is no longer there',

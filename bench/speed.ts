@@ -12,7 +12,9 @@ import { seededRandom } from '../core/testing/random.ts';
 const SIZES = [0.1, 1, 5, 10];
 
 function makeText(megabytes: number): string {
-  const prose = ['tide-mills', 'keepers-log', 'novella-chapter', 'letter'].map((id) => parseProse(readFileSync(`samples/prose/${id}.txt`, 'utf8')));
+  const prose = ['tide-mills', 'keepers-log', 'novella-chapter', 'letter'].map((id) =>
+    parseProse(readFileSync(`samples/prose/${id}.txt`, 'utf8')),
+  );
   const parts: string[] = [];
   let length = 0;
   for (let seed = 1; length < megabytes * 1e6; seed++) {
@@ -65,5 +67,7 @@ for (const size of SIZES) {
   const choice: Choice = { kind: 'seam', ...rangeOfSeam(before, before.decided.seams.count >> 1), decision: 2 };
   const revised = best(runs, () => revise(before, DEFAULT_STYLE, [choice]));
   const heap = Math.round(process.memoryUsage().heapUsed / 1e6);
-  process.stdout.write(`${row([size, bare.toFixed(1), chain.toFixed(1), cleaned.toFixed(1), (cleaned / chain).toFixed(2), revised.toFixed(1), heap])}\n`);
+  process.stdout.write(
+    `${row([size, bare.toFixed(1), chain.toFixed(1), cleaned.toFixed(1), (cleaned / chain).toFixed(2), revised.toFixed(1), heap])}\n`,
+  );
 }

@@ -12,7 +12,8 @@ function newest(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) latest = Math.max(latest, newest(path));
-    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts')) latest = Math.max(latest, statSync(path).mtimeMs);
+    else if (entry.name.endsWith('.ts') && !entry.name.endsWith('.test.ts'))
+      latest = Math.max(latest, statSync(path).mtimeMs);
   }
   return latest;
 }

@@ -1,7 +1,16 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
-import { clean, cleanText, decodeText, DEFAULT_STYLE, PASSES, toReport, type Apart, type Style } from '../core/index.ts';
+import {
+  clean,
+  cleanText,
+  decodeText,
+  DEFAULT_STYLE,
+  PASSES,
+  toReport,
+  type Apart,
+  type Style,
+} from '../core/index.ts';
 
 /** An input or argument that keeps the command from its work; the message says why, in one line. */
 class InputError extends Error {}
@@ -41,7 +50,9 @@ function program(): Command {
     .command('clean')
     .description('clean a file, or standard input, and write the clean text to standard output')
     .argument('[file]', 'a text file in UTF-8 (or UTF-16 with a byte order mark); "-" for standard input', '-')
-    .addOption(new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'))
+    .addOption(
+      new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
+    )
     .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
     .option('--on <pass...>', 'switch passes on', [])

@@ -45,7 +45,7 @@ export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {
   const blocks: Block[] = [];
   const { line, count } = decided.seams;
   let tally = NO_WORDS;
-  for (let first = 0; first < line.length; ) {
+  for (let first = 0; first < line.length;) {
     let last = first;
     while (last < count && decision[last] !== Decision.break) last++;
     const known = reusable?.get(first);
@@ -84,7 +84,17 @@ function blockBuilder({ source, style, choices, context, table, decided }: Analy
     const held = stets.filter((stet) => stet.from < to && stet.to > from);
     const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), passes, held, context);
     const tally = addTallies(tallyWords(source, gap), tallyWords(source, pieces));
-    return { kind: kindOfBlock(rules, firstKept, lastKept), firstKept, lastKept, gapFrom, from, to, gap, pieces, tally };
+    return {
+      kind: kindOfBlock(rules, firstKept, lastKept),
+      firstKept,
+      lastKept,
+      gapFrom,
+      from,
+      to,
+      gap,
+      pieces,
+      tally,
+    };
   };
 }
 
@@ -125,7 +135,10 @@ function changedStets(before: readonly Choice[], after: readonly Choice[]): Choi
   const old = new Set(before.map(subjectOf));
   const now = new Set(after.map(subjectOf));
   const isStet = (choice: Choice) => choice.kind === 'stet';
-  return [...before.filter((choice) => isStet(choice) && !now.has(subjectOf(choice))), ...after.filter((choice) => isStet(choice) && !old.has(subjectOf(choice)))];
+  return [
+    ...before.filter((choice) => isStet(choice) && !now.has(subjectOf(choice))),
+    ...after.filter((choice) => isStet(choice) && !old.has(subjectOf(choice))),
+  ];
 }
 
 /** Whether the decisions at a block's own seams, and the one before it, are as they were. */

@@ -5,7 +5,17 @@ export { canMend, rangeOfSeam } from './seams-in-force.ts';
 export type { Block, BlockKind } from './blocks/block.ts';
 export type { Choice, SeamChoice, StetChoice } from './choices/choice.ts';
 export { subjectOf } from './choices/choice.ts';
-export { applyStep, canRedo, canUndo, NO_HISTORY, outcomeOf, redo, undo, type History, type Step } from './choices/history.ts';
+export {
+  applyStep,
+  canRedo,
+  canUndo,
+  NO_HISTORY,
+  outcomeOf,
+  redo,
+  undo,
+  type History,
+  type Step,
+} from './choices/history.ts';
 export type { WordChange, WordTally } from './edits/conservation.ts';
 export { pieceText, textOfPieces, type Piece } from './edits/piece.ts';
 export { isDropped, isKept, LineKind } from './lines/line-kind.ts';

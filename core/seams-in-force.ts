@@ -29,7 +29,10 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
 }
 
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */
-export function seamOfChoice({ table, decided }: Pick<Analysis, 'table' | 'decided'>, choice: SeamChoice): number | undefined {
+export function seamOfChoice(
+  { table, decided }: Pick<Analysis, 'table' | 'decided'>,
+  choice: SeamChoice,
+): number | undefined {
   const { line, count } = decided.seams;
   const at = lineAt(table.index, choice.from);
   let low = 0;
@@ -43,12 +46,18 @@ export function seamOfChoice({ table, decided }: Pick<Analysis, 'table' | 'decid
 }
 
 /** The range that a choice about a seam has: the end of the line before it. */
-export function rangeOfSeam({ table, decided }: Pick<Analysis, 'table' | 'decided'>, seam: number): { from: number; to: number } {
+export function rangeOfSeam(
+  { table, decided }: Pick<Analysis, 'table' | 'decided'>,
+  seam: number,
+): { from: number; to: number } {
   const line = decided.seams.line[seam]!;
   return { from: table.index.to[line]!, to: table.index.next[line]! };
 }
 
 /** Only a line that ends in a hyphen can be mended. */
-export function canMend({ source, table, decided }: Pick<Analysis, 'source' | 'table' | 'decided'>, seam: number): boolean {
+export function canMend(
+  { source, table, decided }: Pick<Analysis, 'source' | 'table' | 'decided'>,
+  seam: number,
+): boolean {
   return isHyphen(source.charCodeAt(table.to[decided.seams.line[seam]!]! - 1));
 }

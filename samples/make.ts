@@ -1,12 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import {
-  convertedEbook,
-  pdfColumns,
-  scannedBook,
-  subRip,
-  webPage,
-  type Distorter,
-} from '../core/testing/distort.ts';
+import { convertedEbook, pdfColumns, scannedBook, subRip, webPage, type Distorter } from '../core/testing/distort.ts';
 import { parseProse, toTruth, type ProseBlock } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';
 import { typeset } from '../core/testing/typeset.ts';
@@ -25,7 +18,9 @@ const MESSES: Readonly<Record<string, Distorter>> = {
   },
   'novella-chapter': convertedEbook,
   'audio-guide': (blocks) => ({
-    source: typeset(blocks, { width: 400, indent: 0, gap: 0, headingGap: 1, hyphenates: false, bullet: '' }).join('\r\n'),
+    source: typeset(blocks, { width: 400, indent: 0, gap: 0, headingGap: 1, hyphenates: false, bullet: '' }).join(
+      '\r\n',
+    ),
     truth: toTruth(blocks),
   }),
   letter: (blocks) => ({

@@ -12,7 +12,14 @@ export class StorageError extends Error {
   }
 }
 
-const UNAVAILABLE = new Set(['MissingAPIError', 'OpenFailedError', 'InvalidStateError', 'SecurityError', 'DatabaseClosedError', 'UnknownError']);
+const UNAVAILABLE = new Set([
+  'MissingAPIError',
+  'OpenFailedError',
+  'InvalidStateError',
+  'SecurityError',
+  'DatabaseClosedError',
+  'UnknownError',
+]);
 
 /** Translates what Dexie and the browser throw. */
 export function toStorageError(error: unknown): StorageError {

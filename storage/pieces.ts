@@ -28,7 +28,10 @@ export function createPiece(source: string, title: string, now: number, db = dat
 /** The pieces that are not deleted, the last changed first. Pieces deleted long enough ago are gone for good. */
 export function listPieces(now: number, db = database()): Promise<PieceRecord[]> {
   return guarded(async () => {
-    const expired = await db.pieces.where('deletedAt').below(now - KEPT_AFTER_DELETION).primaryKeys();
+    const expired = await db.pieces
+      .where('deletedAt')
+      .below(now - KEPT_AFTER_DELETION)
+      .primaryKeys();
     if (expired.length > 0) await removeForGood(db, expired);
     const pieces = await db.pieces.orderBy('changedAt').reverse().toArray();
     return pieces.filter((piece) => piece.deletedAt === undefined);
@@ -96,7 +99,11 @@ export function renamePiece(id: string, title: string, now: number, db = databas
 }
 
 /** Keeps what the last cleaning said, for the desk. Does not count as a change by the person. */
-export function noteCleaning(id: string, note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'>, db = database()): Promise<void> {
+export function noteCleaning(
+  id: string,
+  note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'>,
+  db = database(),
+): Promise<void> {
   return update(id, note, db);
 }
 

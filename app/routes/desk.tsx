@@ -5,7 +5,10 @@ import { Desk, DeskSkeleton } from '../features/desk/desk.tsx';
 import type { Route } from './+types/desk.ts';
 
 export function meta() {
-  return [{ title: 'Lucid Ribbon' }, { name: 'description', content: 'Clean prose, with its real paragraphs, on your own machine.' }];
+  return [
+    { title: 'Lucid Ribbon' },
+    { name: 'description', content: 'Clean prose, with its real paragraphs, on your own machine.' },
+  ];
 }
 
 export function loader() {

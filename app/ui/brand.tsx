@@ -19,7 +19,10 @@ const Home = styled(Link)`
   display: flex;
   align-items: center;
   gap: 9px;
-  font: 600 16px 'Literata Variable', Georgia, serif;
+  font:
+    600 16px 'Literata Variable',
+    Georgia,
+    serif;
   color: var(--go);
   text-decoration: none;
   white-space: nowrap;

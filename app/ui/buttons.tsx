@@ -11,9 +11,17 @@ export const Button = styled(AriaButton)`
   padding: 6px 12px;
   cursor: pointer;
   white-space: nowrap;
-  &[data-hovered] { background: var(--hover); }
-  &[data-pressed] { background: var(--chosen); }
-  &[data-disabled] { color: var(--faint); opacity: 0.6; cursor: default; }
+  &[data-hovered] {
+    background: var(--hover);
+  }
+  &[data-pressed] {
+    background: var(--chosen);
+  }
+  &[data-disabled] {
+    color: var(--faint);
+    opacity: 0.6;
+    cursor: default;
+  }
 `;
 
 /** The one action that a screen is for. */
@@ -23,9 +31,15 @@ export const PrimaryButton = styled(Button)`
   color: var(--go-ink);
   font-weight: 600;
   padding: 8px 16px;
-  &[data-hovered] { background: color-mix(in srgb, var(--go) 88%, var(--ink)); }
-  &[data-pressed] { background: color-mix(in srgb, var(--go) 76%, var(--ink)); }
-  &[data-disabled] { color: var(--go-ink); }
+  &[data-hovered] {
+    background: color-mix(in srgb, var(--go) 88%, var(--ink));
+  }
+  &[data-pressed] {
+    background: color-mix(in srgb, var(--go) 76%, var(--ink));
+  }
+  &[data-disabled] {
+    color: var(--go-ink);
+  }
 `;
 
 /** A button without a border, for small actions beside text. */
@@ -34,6 +48,7 @@ export const QuietButton = styled(Button)`
   background: none;
   color: var(--soft);
   padding: 5px 8px;
-  &[data-disabled] { background: none; }
+  &[data-disabled] {
+    background: none;
+  }
 `;
-

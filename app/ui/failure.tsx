@@ -2,7 +2,15 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 
 /** A whole page that says what went wrong, and what to do. */
-export function Failure({ title, advice, detail }: { readonly title: string; readonly advice: string; readonly detail?: string }) {
+export function Failure({
+  title,
+  advice,
+  detail,
+}: {
+  readonly title: string;
+  readonly advice: string;
+  readonly detail?: string;
+}) {
   return (
     <Page>
       <h1>{title}</h1>
@@ -19,12 +27,21 @@ const Page = styled.main`
   padding: 0 24px;
   display: grid;
   gap: 14px;
-  h1 { font: 600 26px/1.2 'Literata Variable', Georgia, serif; }
-  a { color: var(--go); }
+  h1 {
+    font:
+      600 26px/1.2 'Literata Variable',
+      Georgia,
+      serif;
+  }
+  a {
+    color: var(--go);
+  }
 `;
 
 const Detail = styled.p`
   color: var(--soft);
-  font: 12.5px/1.5 'Commit Mono', monospace;
+  font:
+    12.5px/1.5 'Commit Mono',
+    monospace;
   overflow-wrap: anywhere;
 `;

@@ -36,7 +36,15 @@ const Root = styled(AriaSwitch)`
   flex: none;
   padding: 4px 0;
   cursor: pointer;
-  &[data-selected] ${Track} { background: var(--ribbon); opacity: 1; }
-  &[data-selected] ${Track}::after { left: 12px; }
-  &[data-focus-visible] ${Track} { outline: 2px solid var(--ribbon); outline-offset: 2px; }
+  &[data-selected] ${Track} {
+    background: var(--ribbon);
+    opacity: 1;
+  }
+  &[data-selected] ${Track}::after {
+    left: 12px;
+  }
+  &[data-focus-visible] ${Track} {
+    outline: 2px solid var(--ribbon);
+    outline-offset: 2px;
+  }
 `;

@@ -76,15 +76,28 @@ const Message = styled(AriaToast<ToastMessage>)`
   background: var(--ink);
   color: var(--paper);
   box-shadow: var(--shadow);
-  button { color: inherit; }
-  button[data-hovered] { background: color-mix(in srgb, var(--paper) 18%, transparent); }
-  &[data-tone='bad'] { background: var(--sheet); color: var(--bad); border: 1.5px solid var(--bad); }
+  button {
+    color: inherit;
+  }
+  button[data-hovered] {
+    background: color-mix(in srgb, var(--paper) 18%, transparent);
+  }
+  &[data-tone='bad'] {
+    background: var(--sheet);
+    color: var(--bad);
+    border: 1.5px solid var(--bad);
+  }
 `;
 
 const Words = styled(AriaToastContent)`
   display: flex;
   flex-direction: column;
   padding: 3px 12px 3px 0;
-  [slot='title'] { font-weight: 600; }
-  [slot='description'] { font-size: 13px; opacity: 0.85; }
+  [slot='title'] {
+    font-weight: 600;
+  }
+  [slot='description'] {
+    font-size: 13px;
+    opacity: 0.85;
+  }
 `;

@@ -54,7 +54,8 @@ export function sourceRange(pieces: readonly Piece[], edit: LocalEdit): { from: 
 /** Where each piece begins in the text, and where the last ends. */
 function startsOf(pieces: readonly Piece[]): Uint32Array {
   const starts = new Uint32Array(pieces.length + 1);
-  for (const [at, piece] of pieces.entries()) starts[at + 1] = starts[at]! + (piece.text?.length ?? piece.to - piece.from);
+  for (const [at, piece] of pieces.entries())
+    starts[at + 1] = starts[at]! + (piece.text?.length ?? piece.to - piece.from);
   return starts;
 }
 

@@ -1,4 +1,5 @@
-export type Decoded = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly problem: 'not-text' };
+export type Decoded =
+  { readonly ok: true; readonly text: string } | { readonly ok: false; readonly problem: 'not-text' };
 
 const LOOKED_AT = 8192;
 const MOST_CONTROL_CHARACTERS = 0.05;

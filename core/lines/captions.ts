@@ -105,7 +105,13 @@ function isCueNumber(source: string, index: LineIndex, line: number): boolean {
   return /^\s*\ufeff?\d{1,6}\s*$/.test(source.slice(index.from[line], index.to[line]));
 }
 
-function readOwnLineTimes(source: string, index: LineIndex, kind: Uint8Array, out: Mutable, options: LineOptions): void {
+function readOwnLineTimes(
+  source: string,
+  index: LineIndex,
+  kind: Uint8Array,
+  out: Mutable,
+  options: LineOptions,
+): void {
   let start = NaN;
   for (let line = 0; line < index.count; line++) {
     if (kind[line] === LineKind.blank) continue;

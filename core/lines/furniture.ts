@@ -125,7 +125,8 @@ function numberedPages(candidates: readonly Candidate[]): Candidate[] {
 function longestChain(candidates: readonly Candidate[]): Candidate[] {
   const forms = new Map<string, number>();
   for (const { rest } of candidates) forms.set(rest, (forms.get(rest) ?? 0) + 1);
-  const worth = (candidate: Candidate) => (candidate.rest === '' || forms.get(candidate.rest)! > 1 ? 1 : 0.3) + (candidate.atPageBreak ? 1 : 0);
+  const worth = (candidate: Candidate) =>
+    (candidate.rest === '' || forms.get(candidate.rest)! > 1 ? 1 : 0.3) + (candidate.atPageBreak ? 1 : 0);
   const score = candidates.map(worth);
   const previous = candidates.map(() => -1);
   let best = -1;
@@ -165,7 +166,10 @@ function isPageChain(chain: readonly Candidate[]): boolean {
 /** Heads without a number: beside page numbers or page breaks, or cutting through sentences at page distance. */
 function dropUnnumberedHeads(source: string, table: LineTable, kept: KeptLines, pages: ReadonlySet<number>): void {
   const places = placesOfHeads(source, table, kept);
-  const heads = new Set([...capitalsBesideNumbers(table, kept, pages, -1), ...capitalsBesideNumbers(table, kept, pages, 1)]);
+  const heads = new Set([
+    ...capitalsBesideNumbers(table, kept, pages, -1),
+    ...capitalsBesideNumbers(table, kept, pages, 1),
+  ]);
   for (const found of places.values()) {
     const known = found.some((place) => heads.has(place));
     if (known) for (const place of found) if (place < NEAR || besidePage(pages, place)) heads.add(place);
@@ -190,10 +194,12 @@ function placesOfHeads(source: string, table: LineTable, kept: KeptLines): Map<s
 
 /** Lines in capitals on one side of most page numbers: heads, even where each page has another. */
 function capitalsBesideNumbers(table: LineTable, kept: KeptLines, pages: ReadonlySet<number>, side: 1 | -1): number[] {
-  const beside = [...pages].map((place) => place + side).filter((place) => {
-    const line = kept.lines[place];
-    return line !== undefined && !pages.has(place) && (table.flags[line]! & Flag.allCapitals) !== 0;
-  });
+  const beside = [...pages]
+    .map((place) => place + side)
+    .filter((place) => {
+      const line = kept.lines[place];
+      return line !== undefined && !pages.has(place) && (table.flags[line]! & Flag.allCapitals) !== 0;
+    });
   return beside.length >= 2 && beside.length * 2 >= pages.size ? beside : [];
 }
 
@@ -201,7 +207,12 @@ function besidePage(pages: ReadonlySet<number>, place: number): boolean {
   return pages.has(place - 1) || pages.has(place + 1);
 }
 
-function recurringHeads(table: LineTable, kept: KeptLines, pages: ReadonlySet<number>, found: readonly number[]): number[] {
+function recurringHeads(
+  table: LineTable,
+  kept: KeptLines,
+  pages: ReadonlySet<number>,
+  found: readonly number[],
+): number[] {
   const before = found.filter((place) => pages.has(place + 1));
   const after = found.filter((place) => pages.has(place - 1));
   const beside = before.length >= after.length ? before : after;

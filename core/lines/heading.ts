@@ -15,7 +15,8 @@ export function isHeading(source: string, table: LineTable, line: number): boole
   const flags = table.flags[line]!;
   if (flags & (Flag.endsComma | Flag.endsHyphen | Flag.startsLower)) return false;
   if (isUnderlined(table, line)) return true;
-  if (flags & Flag.allCapitals) return (flags & (Flag.endsAbbreviation | Flag.startsSpeaker)) === 0 && letters(source, from, to) >= 4;
+  if (flags & Flag.allCapitals)
+    return (flags & (Flag.endsAbbreviation | Flag.startsSpeaker)) === 0 && letters(source, from, to) >= 4;
   if (!mayBeNamedOrNumbered(source, from)) return false;
   const text = source.slice(from, to);
   if (NAMED.test(text)) return true;

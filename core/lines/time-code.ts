@@ -5,7 +5,9 @@ const ARROW_LINE = new RegExp(String.raw`^\s*(${CLOCK})\s*-{1,2}>\s*(${CLOCK})(?
 const OWN_LINE = new RegExp(String.raw`^\s*[[(<]?(${CLOCK})(?:\s*[-–]\s*${CLOCK})?[\])>]?\s*$`);
 const SPOKEN_LENGTH =
   /^\s*(?=\d)(?:(\d+) ?(?:hours?|hrs?|h))?,? ?(?:(\d+) ?(?:minutes?|mins?|min|m))?,? ?(?:(\d+) ?(?:seconds?|secs?|sec|s))?\s*$/;
-const LEAD = new RegExp(String.raw`^\s*(?:\[(${CLOCK})\]|\((${CLOCK})\)|(${CLOCK}))(?:\s*[-–]\s+|\s*:\s+|\s+)(?=[^\s|–-])`);
+const LEAD = new RegExp(
+  String.raw`^\s*(?:\[(${CLOCK})\]|\((${CLOCK})\)|(${CLOCK}))(?:\s*[-–]\s+|\s*:\s+|\s+)(?=[^\s|–-])`,
+);
 
 export interface CueTimes {
   readonly start: number;

@@ -31,7 +31,9 @@ export const wrappedLines: Pass = {
   summary: 'Joins lines that were only broken to fit the page, and keeps the paragraphs apart.',
   group: 'breaks',
   onByDefault: true,
-  examples: [{ before: 'A tide mill asks for\nnothing but patience.', after: 'A tide mill asks for nothing but patience.' }],
+  examples: [
+    { before: 'A tide mill asks for\nnothing but patience.', after: 'A tide mill asks for nothing but patience.' },
+  ],
 };
 
 export const splitWords: Pass = {

@@ -6,12 +6,16 @@ const NO_BREAK = /^[\u00a0\u202f]$/;
 export const oddSpaces: Pass = {
   id: 'odd-spaces',
   title: 'No-break and odd spaces',
-  summary: 'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
+  summary:
+    'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
   group: 'characters',
   onByDefault: true,
   examples: [
     { before: 'The ferry\u00a0leaves at\u2009noon.', after: 'The ferry leaves at noon.' },
-    { before: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.', after: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.' },
+    {
+      before: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
+      after: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
+    },
   ],
   find: (text, { language }) =>
     replaceMatches(text, ODD_SPACES, (match) => {

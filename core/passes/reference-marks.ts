@@ -15,7 +15,10 @@ export const referenceMarks: Pass = {
   group: 'marks',
   onByDefault: true,
   examples: [
-    { before: 'A gate no wider than a cart.[4] Nine mills stood.[2, 5–7]', after: 'A gate no wider than a cart. Nine mills stood.' },
+    {
+      before: 'A gate no wider than a cart.[4] Nine mills stood.[2, 5–7]',
+      after: 'A gate no wider than a cart. Nine mills stood.',
+    },
     { before: 'The surveyor counted ten.³ He was paid.', after: 'The surveyor counted ten. He was paid.' },
     { before: 'The pond is 40 m² wide [sic] in 1987.', after: 'The pond is 40 m² wide [sic] in 1987.' },
     { before: 'That was the end.3 Then the miller left.', after: 'That was the end. Then the miller left.' },
@@ -24,7 +27,9 @@ export const referenceMarks: Pass = {
     /[[\d¹²³⁰⁴-⁹]/.test(text)
       ? replaceMatches(text, MARKS, (match) => {
           const superscript = /^[¹²³⁰⁴-⁹]/.test(match[0]);
-          return superscript && EXPONENT_BASE.test(text.slice(Math.max(0, match.index - 4), match.index)) ? undefined : '';
+          return superscript && EXPONENT_BASE.test(text.slice(Math.max(0, match.index - 4), match.index))
+            ? undefined
+            : '';
         })
       : [],
 };

@@ -56,7 +56,11 @@ export function toReport(cleaning: Cleaning): Report {
       certainty: settled[seam] ? 1 : Math.round(decided.certainty[seam]! * 1000) / 1000,
       doubt: doubts.has(seam),
     })),
-    removed: changes.filter(({ removed }) => removed.length > 0).map(({ from, to, removed, passes }) => ({ from, to, words: removed, passes })),
-    inserted: changes.filter(({ inserted }) => inserted.length > 0).map(({ from, to, inserted, passes }) => ({ from, to, words: inserted, passes })),
+    removed: changes
+      .filter(({ removed }) => removed.length > 0)
+      .map(({ from, to, removed, passes }) => ({ from, to, words: removed, passes })),
+    inserted: changes
+      .filter(({ inserted }) => inserted.length > 0)
+      .map(({ from, to, inserted, passes }) => ({ from, to, words: inserted, passes })),
   };
 }

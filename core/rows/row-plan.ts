@@ -36,7 +36,7 @@ export interface RowPlan {
 }
 
 const MOST_LINES = 40;
-const MOST_UNITS = 4000;
+const MOST_UNITS = 3000;
 
 interface Cut {
   readonly at: number;
@@ -106,7 +106,8 @@ function findCuts(cleaning: Cleaning): Cut[] {
     nextLine = lastLine + 1;
     while (nextLine < index.count && table.from[nextLine] === table.to[nextLine]) nextLine++;
   }
-  if (nextLine < index.count && hasDropped(cleaning, nextLine, index.count)) push(index.from[nextLine]!, RowKind.dropped);
+  if (nextLine < index.count && hasDropped(cleaning, nextLine, index.count))
+    push(index.from[nextLine]!, RowKind.dropped);
   if (cuts.length === 0 && source.length > 0) push(0, RowKind.blank);
   return cuts;
 }
@@ -123,7 +124,10 @@ function lineStarts({ table }: Cleaning, first: number, last: number): number[] 
   return starts;
 }
 
-/** Cuts inside a block: near the wanted places, and wherever a verbatim stretch is very long. */
+/**
+ * Cuts inside a block: at the wanted places, and at a space wherever a row would get very long; in text without spaces, where
+ * it must be.
+ */
 function innerCuts(pieces: readonly Piece[], source: string, wanted: readonly number[]): number[] {
   const cuts: number[] = [];
   let next = 0;
@@ -132,14 +136,22 @@ function innerCuts(pieces: readonly Piece[], source: string, wanted: readonly nu
     while (next < wanted.length && wanted[next]! <= piece.from) next++;
     if (next > 0 && wanted[next - 1]! > last) cuts.push((last = piece.from));
     if (piece.text !== undefined) continue;
-    while (piece.to - Math.max(last, piece.from) > MOST_UNITS) {
-      const space = source.indexOf(' ', Math.max(last, piece.from) + MOST_UNITS - 200);
-      const at = space < 0 || space + 1 >= piece.to ? safeCut(source, Math.max(last, piece.from) + MOST_UNITS) : space + 1;
-      if (at >= piece.to || at <= last) break;
+    while (piece.to - last > MOST_UNITS) {
+      const at = cutInside(source, piece, last);
+      if (at === undefined) break;
       cuts.push((last = at));
     }
   }
   return cuts;
+}
+
+/** After the first space beyond the usual length; without one in sight, where the length doubles. */
+function cutInside(source: string, piece: Piece, last: number): number | undefined {
+  const from = Math.max(piece.from, last + MOST_UNITS);
+  const to = Math.min(piece.to, last + 2 * MOST_UNITS);
+  for (let at = from; at < to - 1; at++) if (source.charCodeAt(at) === 0x20) return at + 1;
+  const hard = safeCut(source, last + 2 * MOST_UNITS);
+  return hard > piece.from && hard < piece.to ? hard : undefined;
 }
 
 /** Never between the halves of a surrogate pair. */
@@ -148,7 +160,10 @@ function safeCut(source: string, at: number): number {
   return code >= 0xdc00 && code <= 0xdfff ? at + 1 : at;
 }
 
-function measureClean(cleaning: Cleaning, plan: { from: Uint32Array; to: Uint32Array; cleanLength: Uint32Array }): void {
+function measureClean(
+  cleaning: Cleaning,
+  plan: { from: Uint32Array; to: Uint32Array; cleanLength: Uint32Array },
+): void {
   let row = 0;
   for (const piece of allPieces(cleaning)) {
     while (row < plan.to.length - 1 && piece.from >= plan.to[row]!) row++;
@@ -156,7 +171,7 @@ function measureClean(cleaning: Cleaning, plan: { from: Uint32Array; to: Uint32A
       plan.cleanLength[row]! += pieceText(cleaning.source, piece).length;
       continue;
     }
-    for (let at = piece.from; at < piece.to; ) {
+    for (let at = piece.from; at < piece.to;) {
       while (row < plan.to.length - 1 && at >= plan.to[row]!) row++;
       const to = Math.min(piece.to, row === plan.to.length - 1 ? piece.to : plan.to[row]!);
       plan.cleanLength[row]! += to - at;

@@ -1,5 +1,4 @@
 import type { Cleaning } from '../assemble.ts';
-import type { Block } from '../blocks/block.ts';
 import type { Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
@@ -55,21 +54,26 @@ const LONGEST_REASONS = 4;
 /** What the row shows, worked out when it is asked for. Cost: the length of the row. */
 export function viewRow(cleaning: Cleaning, plan: RowPlan, row: number): RowView {
   const pieces = piecesOfRow(cleaning, plan.from[row]!, plan.to[row]!);
-  return { lines: viewLines(cleaning, plan, row, pieces), clean: cleanRuns(cleaning, pieces), seams: viewSeams(cleaning, plan, row) };
+  return {
+    lines: viewLines(cleaning, plan, row, pieces),
+    clean: cleanRuns(cleaning, pieces),
+    seams: viewSeams(cleaning, plan, row),
+  };
 }
 
 /** The pieces in [from, to), verbatim ones clipped. */
 function piecesOfRow(cleaning: Cleaning, from: number, to: number): Piece[] {
   const found: Piece[] = [];
   const take = (pieces: readonly Piece[]) => {
-    for (const piece of pieces) {
-      if (piece.to < from || piece.from >= to || (piece.to === from && piece.from < from)) continue;
-      if (piece.text === undefined) found.push({ ...piece, from: Math.max(piece.from, from), to: Math.min(piece.to, to) });
+    for (let at = firstReaching(pieces, from); at < pieces.length && pieces[at]!.from < to; at++) {
+      const piece = pieces[at]!;
+      if (piece.text === undefined)
+        found.push({ ...piece, from: Math.max(piece.from, from), to: Math.min(piece.to, to) });
       else if (piece.from >= from) found.push(piece);
     }
   };
   const { blocks } = cleaning;
-  for (let at = blockAt(blocks, from); at < blocks.length && blocks[at]!.gapFrom < to; at++) {
+  for (let at = firstReaching(blocks, from); at < blocks.length && blocks[at]!.gapFrom < to; at++) {
     take(blocks[at]!.gap);
     take(blocks[at]!.pieces);
   }
@@ -77,13 +81,13 @@ function piecesOfRow(cleaning: Cleaning, from: number, to: number): Piece[] {
   return found;
 }
 
-/** The first block that reaches beyond a position. */
-function blockAt(blocks: readonly Block[], position: number): number {
+/** The first of some ranges in order that reaches beyond a position. Logarithmic. */
+function firstReaching(ranges: readonly { readonly to: number }[], position: number): number {
   let low = 0;
-  let high = blocks.length;
+  let high = ranges.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (blocks[middle]!.to > position) high = middle;
+    if (ranges[middle]!.to > position) high = middle;
     else low = middle + 1;
   }
   return low;
@@ -162,7 +166,14 @@ function firstSeamOfRow({ table, decided }: Cleaning, plan: RowPlan, row: number
   return low;
 }
 
-function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, seam: number, before: number, after: number): SeamView {
+function viewSeam(
+  cleaning: Cleaning,
+  plan: RowPlan,
+  row: number,
+  seam: number,
+  before: number,
+  after: number,
+): SeamView {
   const { decided, decision, settled, style, table } = cleaning;
   const first = rowFirstLine(table.index, plan, row);
   const isSettled = settled[seam] === 1;

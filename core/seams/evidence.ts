@@ -34,7 +34,9 @@ export const EVIDENCE = {
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
   gap: (context, seam) => (hangs(context.table, context.seams, seam) ? 0 : gapScore(context, seam) / 4),
   plainGapWhereMarked: ({ table, seams, convention }, seam) =>
-    convention.marked && convention.wraps && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap ? 1 : 0,
+    convention.marked && convention.wraps && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap
+      ? 1
+      : 0,
   room: ({ table, seams, convention, measure }, seam, { before }) => {
     if (!convention.wraps || measure.at[seam] === 0) return 0;
     if (fillOf(table, measure, seam, before) > OVERLONG) return 0;
@@ -42,7 +44,8 @@ export const EVIDENCE = {
   },
   looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
   notWrapped: ({ convention }) => (convention.wraps ? 0 : 1),
-  smallStartNotWrapped: ({ convention }, _s, { afterFlags }) => (convention.wraps ? 0 : has(afterFlags, Flag.startsLower)),
+  smallStartNotWrapped: ({ convention }, _s, { afterFlags }) =>
+    convention.wraps ? 0 : has(afterFlags, Flag.startsLower),
   hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
@@ -63,8 +66,7 @@ export const EVIDENCE = {
   startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
-  headingBefore: ({ table }, _s, { before, after }) =>
-    isHeading(table, before) && !isHeading(table, after) ? 1 : 0,
+  headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= PAUSE_OF_A_PARAGRAPH ? 1 : 0),

@@ -55,7 +55,8 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
   const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
-  const overlong = full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length / full.length;
+  const overlong =
+    full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length / full.length;
   return {
     unit,
     at,
@@ -76,7 +77,7 @@ function fillLooseRuns(
   const isLoose = (seam: number) => roomAt(table, seams, measure, seam) > LOOSE_ROOM;
   const isWider = (seam: number, than: number) =>
     seam < 0 || seam >= seams.count || seams.blanks[seam]! > seams.blanks[than]!;
-  for (let start = 0; start < seams.count; ) {
+  for (let start = 0; start < seams.count;) {
     if (!isLoose(start)) {
       start++;
       continue;
@@ -99,7 +100,12 @@ function share01(value: number): number {
 }
 
 /** How much of the measure is left at a seam after the next word: negative when that word would not have fitted. */
-export function roomAt(table: LineTable, seams: SeamTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number): number {
+export function roomAt(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Pick<Measure, 'unit' | 'at'>,
+  seam: number,
+): number {
   const limit = measure.at[seam]!;
   if (limit === 0) return 0;
   const before = seams.line[seam]!;

@@ -18,7 +18,7 @@ const MOST_CLOSED = 0.34;
  */
 export function keepVerseLines(context: SeamContext, decision: Uint8Array): void {
   const { seams } = context;
-  for (let start = 0; start < seams.count; ) {
+  for (let start = 0; start < seams.count;) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
       continue;

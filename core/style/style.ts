@@ -29,7 +29,8 @@ type StyleShape = InferType<typeof styleSchema>;
 export function toStyle(data: unknown): Style {
   const shape: StyleShape = styleSchema.validateSync(data, { strict: true });
   const passes: Record<PassId, boolean> = {};
-  for (const [id, on] of Object.entries(shape.passes)) passes[id] = boolean().required().validateSync(on, { strict: true });
+  for (const [id, on] of Object.entries(shape.passes))
+    passes[id] = boolean().required().validateSync(on, { strict: true });
   return { ...shape, version: 1, passes };
 }
 

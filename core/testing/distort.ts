@@ -67,7 +67,9 @@ export const terminalPage: Distorter = (blocks, random) => {
 /** A converted e-book: every line end doubled, with a space; paragraphs by an extra line that holds a no-break space. */
 export const convertedEbook: Distorter = (blocks, random) => {
   const width = 58 + Math.floor(random() * 8);
-  const paragraphs = toTruth(blocks).map((text) => wrap(text, width, false).join('\r\n\r\n ').replace(/\. /g, '.\u00a0 '));
+  const paragraphs = toTruth(blocks).map((text) =>
+    wrap(text, width, false).join('\r\n\r\n ').replace(/\. /g, '.\u00a0 '),
+  );
   return { source: ` ${paragraphs.join('\r\n\r\n \u00a0\r\n\r\n ')}\r\n`, truth: toTruth(blocks) };
 };
 

@@ -75,7 +75,8 @@ function splitPoint(word: string, most: number): number {
   for (let cut = Math.min(most, end); cut >= start + 3; cut--) {
     if (word[cut - 1] === '-') return cut;
     if (word.includes('-')) continue;
-    if (isVowel(word[cut - 2]!) && !isVowel(word[cut - 1]!) && !isVowel(word[cut]!) && isVowel(word[cut + 1]!)) return cut;
+    if (isVowel(word[cut - 2]!) && !isVowel(word[cut - 1]!) && !isVowel(word[cut]!) && isVowel(word[cut + 1]!))
+      return cut;
     if (isVowel(word[cut - 1]!) && !isVowel(word[cut]!) && isVowel(word[cut + 1]!)) return cut;
   }
   return 0;
@@ -92,7 +93,10 @@ export function justify(line: string, width: number, random: Random): string {
   if (words.length < 4 || missing <= 0 || missing > width / 6) return line;
   const gaps = words.slice(1).map(() => 1);
   for (let at = 0; at < missing; at++) gaps[Math.floor(random() * gaps.length)]!++;
-  return line.slice(0, line.length - line.trimStart().length) + words.map((word, at) => (at === 0 ? '' : ' '.repeat(gaps[at - 1]!)) + word).join('');
+  return (
+    line.slice(0, line.length - line.trimStart().length) +
+    words.map((word, at) => (at === 0 ? '' : ' '.repeat(gaps[at - 1]!)) + word).join('')
+  );
 }
 
 export interface Pages {

@@ -2,6 +2,7 @@ import { createPiece, deletePiece, listPieces, renamePiece, restorePiece } from 
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
 import type { PieceRecord } from '../../../storage/db.ts';
+import { takeOver } from './handover.ts';
 
 export interface DeskData {
   readonly pieces: readonly PieceRecord[];
@@ -9,7 +10,8 @@ export interface DeskData {
   readonly problem?: StorageProblem;
 }
 
-export type DeskResult = { readonly ok: true; readonly created?: string } | { readonly ok: false; readonly problem: StorageProblem };
+export type DeskResult =
+  { readonly ok: true; readonly created?: string } | { readonly ok: false; readonly problem: StorageProblem };
 
 /** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
 export async function loadDesk(): Promise<DeskData> {
@@ -21,10 +23,7 @@ export async function loadDesk(): Promise<DeskData> {
   }
 }
 
-/**
- * The desk's writes. The text of a new piece or a draft is the body itself, since it may be millions of characters; everything
- * else is said in the address: `intent`, `id`, `title`.
- */
+/** The desk's writes, said in the address: `intent`, `id`, `title`, and the key of a `text` that was handed over. */
 export async function actOnDesk(request: Request): Promise<DeskResult> {
   const said = new URL(request.url).searchParams;
   const id = said.get('id') ?? '';
@@ -32,14 +31,14 @@ export async function actOnDesk(request: Request): Promise<DeskResult> {
   try {
     switch (said.get('intent')) {
       case 'create': {
-        const created = await createPiece(await request.text(), title, Date.now());
+        const created = await createPiece(takeOver(said.get('text') ?? ''), title, Date.now());
         if (said.has('fromDraft')) await saveDraft('');
         return { ok: true, created };
       }
       case 'sample':
         return { ok: true, created: await createPiece(await fetchSample(id), title, Date.now()) };
       case 'draft':
-        await saveDraft(await request.text());
+        await saveDraft(takeOver(said.get('text') ?? ''));
         return { ok: true };
       case 'rename':
         await renamePiece(id, title, Date.now());

@@ -56,8 +56,12 @@ const Page = styled.div`
   min-height: 100%;
   display: flex;
   flex-direction: column;
-  @media (min-width: 900px) { height: 100%; }
-  &[data-dropping] { box-shadow: inset 0 0 0 4px var(--ribbon); }
+  @media (min-width: 900px) {
+    height: 100%;
+  }
+  &[data-dropping] {
+    box-shadow: inset 0 0 0 4px var(--ribbon);
+  }
 `;
 
 const Header = styled.header`
@@ -92,7 +96,9 @@ const Columns = styled.main`
   max-width: 1280px;
   width: 100%;
   margin: 0 auto;
-  @media (min-width: 900px) { grid-template-columns: minmax(0, 1fr) 372px; }
+  @media (min-width: 900px) {
+    grid-template-columns: minmax(0, 1fr) 372px;
+  }
 `;
 
 const Left = styled.div`

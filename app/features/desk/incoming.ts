@@ -54,10 +54,26 @@ interface Words {
 
 export const INCOMING_WORDS: Readonly<Record<IncomingProblem, Words>> = {
   empty: { text: 'There is no text on the clipboard', detail: 'Copy the text where it stands, then paste it here.' },
-  'only-spaces': { text: 'There is nothing but white space in this text', detail: 'Some PDFs copy as blanks: their pages are pictures and need text recognition first.' },
-  picture: { text: 'There is a picture on the clipboard, not text', detail: 'Run text recognition on it first, then paste the text.' },
+  'only-spaces': {
+    text: 'There is nothing but white space in this text',
+    detail: 'Some PDFs copy as blanks: their pages are pictures and need text recognition first.',
+  },
+  picture: {
+    text: 'There is a picture on the clipboard, not text',
+    detail: 'Run text recognition on it first, then paste the text.',
+  },
   'no-text': { text: 'What was copied has no text in it', detail: 'Copy the words themselves, then paste them here.' },
-  'too-long': { text: 'This text is longer than 50 million characters', detail: 'Use the command for a text of this size, or paste it in parts.' },
-  'not-text': { text: 'This file is not a text file', detail: 'Open it in its own program, copy the text there and paste it here. Plain text files (.txt, .srt, .vtt) can be dropped.' },
-  unreadable: { text: 'The browser could not read this file', detail: 'Check that it still exists and that you may open it, then drop it again.' },
+  'too-long': {
+    text: 'This text is longer than 50 million characters',
+    detail: 'Use the command for a text of this size, or paste it in parts.',
+  },
+  'not-text': {
+    text: 'This file is not a text file',
+    detail:
+      'Open it in its own program, copy the text there and paste it here. Plain text files (.txt, .srt, .vtt) can be dropped.',
+  },
+  unreadable: {
+    text: 'The browser could not read this file',
+    detail: 'Check that it still exists and that you may open it, then drop it again.',
+  },
 };

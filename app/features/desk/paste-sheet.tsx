@@ -3,6 +3,7 @@ import { FileTrigger } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
+import { handOver } from './handover.ts';
 import { checkText } from './incoming.ts';
 import type { IncomingState } from './use-incoming.ts';
 
@@ -53,7 +54,7 @@ function useDraftSaving(text: string, stored: string): void {
     if (text === last.current) return undefined;
     const timer = setTimeout(() => {
       last.current = text;
-      void submit(text, { method: 'post', encType: 'text/plain', action: '/?index&intent=draft' });
+      void submit(null, { method: 'post', action: `/?index&intent=draft&text=${handOver(text)}` });
     }, SAVED_AFTER);
     return () => clearTimeout(timer);
   }, [text, submit]);
@@ -68,7 +69,10 @@ const Sheet = styled.section`
 `;
 
 const Title = styled.h1`
-  font: 600 24px/1.2 'Literata Variable', Georgia, serif;
+  font:
+    600 24px/1.2 'Literata Variable',
+    Georgia,
+    serif;
 `;
 
 const Field = styled.textarea`
@@ -80,9 +84,18 @@ const Field = styled.textarea`
   border-radius: 10px;
   background: var(--sheet);
   color: var(--ink);
-  font: 16px/1.6 'Literata Variable', Georgia, serif;
-  &::placeholder { color: var(--soft); opacity: 1; }
-  &:focus-visible { outline: 2px solid var(--ribbon); outline-offset: 0; }
+  font:
+    16px/1.6 'Literata Variable',
+    Georgia,
+    serif;
+  &::placeholder {
+    color: var(--soft);
+    opacity: 1;
+  }
+  &:focus-visible {
+    outline: 2px solid var(--ribbon);
+    outline-offset: 0;
+  }
 `;
 
 const Actions = styled.div`

@@ -26,7 +26,9 @@ export function PieceItem({ piece, onRename, onDelete }: PieceItemProps) {
       <Facts>
         {piece.kind && <span>{KIND_WORDS[piece.kind] ?? piece.kind}</span>}
         {piece.words !== undefined && <span>{piece.words.toLocaleString('en')} words</span>}
-        {piece.doubts !== undefined && piece.doubts > 0 && <Doubts>{piece.doubts.toLocaleString('en')} in doubt</Doubts>}
+        {piece.doubts !== undefined && piece.doubts > 0 && (
+          <Doubts>{piece.doubts.toLocaleString('en')} in doubt</Doubts>
+        )}
         <time dateTime={new Date(piece.changedAt).toISOString()}>{whenWords(piece.changedAt, Date.now())}</time>
       </Facts>
       <QuietButton aria-label={`Rename “${name}”`} onPress={() => setRenaming(true)}>
@@ -83,7 +85,9 @@ const Title = styled(Link)`
   font-weight: 600;
   color: var(--ink);
   text-decoration: none;
-  &:hover { text-decoration: underline; }
+  &:hover {
+    text-decoration: underline;
+  }
 `;
 
 const TitleInput = styled(Input)`

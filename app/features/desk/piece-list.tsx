@@ -17,7 +17,10 @@ export function PieceList({ pieces }: { readonly pieces: readonly PieceRecord[] 
     void fetcher.submit(null, { method: 'post', action: `/?index&${new URLSearchParams({ intent, id, title })}` });
   const remove = (piece: PieceRecord) => {
     say('delete', piece.id);
-    toast({ text: `“${piece.title || 'Untitled'}” deleted`, action: { label: 'Undo', run: () => say('restore', piece.id) } });
+    toast({
+      text: `“${piece.title || 'Untitled'}” deleted`,
+      action: { label: 'Undo', run: () => say('restore', piece.id) },
+    });
   };
   const shown = pieces.filter((piece) => piece.title.toLowerCase().includes(query.toLowerCase()));
   return (
@@ -59,7 +62,12 @@ const Head = styled.div`
   justify-content: space-between;
   align-items: center;
   min-height: 32px;
-  h2 { font: 600 18px/1.3 'Literata Variable', Georgia, serif; }
+  h2 {
+    font:
+      600 18px/1.3 'Literata Variable',
+      Georgia,
+      serif;
+  }
 `;
 
 const SearchInput = styled(Input)`

@@ -33,7 +33,12 @@ const Section = styled.section`
   display: flex;
   flex-direction: column;
   gap: 12px;
-  h2 { font: 600 18px/1.45 'Literata Variable', Georgia, serif; }
+  h2 {
+    font:
+      600 18px/1.45 'Literata Variable',
+      Georgia,
+      serif;
+  }
 `;
 
 const List = styled.ul`

@@ -3,6 +3,7 @@ import { useFetcher } from 'react-router';
 import { STORAGE_WORDS } from '../../storage-words.ts';
 import { toast } from '../../ui/toasts.tsx';
 import type { DeskResult } from './desk-actions.ts';
+import { handOver } from './handover.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
 
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
@@ -31,10 +32,10 @@ export function useIncoming(): IncomingState {
       return;
     }
     sent.current = incoming;
-    const said = new URLSearchParams({ intent: 'create', title: incoming.title });
+    const said = new URLSearchParams({ intent: 'create', title: incoming.title, text: handOver(incoming.text) });
     if (fromDraft) said.set('fromDraft', '');
     if (stay) said.set('stay', '');
-    void fetcher.submit(incoming.text, { method: 'post', encType: 'text/plain', action: `/?index&${said}` });
+    void fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
   };
 
   const takeFiles = async (files: readonly File[]) => {
@@ -47,7 +48,11 @@ export function useIncoming(): IncomingState {
   const takeAgain = useEffectEventRef(() => sent.current && take(sent.current));
   useEffect(() => {
     if (result && !result.ok) {
-      toast({ ...STORAGE_WORDS[result.problem], tone: 'bad', action: { label: 'Try again', run: () => takeAgain.current() } });
+      toast({
+        ...STORAGE_WORDS[result.problem],
+        tone: 'bad',
+        action: { label: 'Try again', run: () => takeAgain.current() },
+      });
     }
   }, [result, takeAgain]);
 

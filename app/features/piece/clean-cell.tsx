@@ -1,6 +1,7 @@
-import { memo } from 'react';
+import { Fragment, memo } from 'react';
 import { css, styled } from 'styled-components';
 import { RowKind, type Run } from '../../../core/index.ts';
+import { breakable } from '../../ui/long-words.tsx';
 import { faces } from '../../ui/theme.ts';
 import { CLEAN_LINE } from './column-layout.ts';
 
@@ -16,8 +17,12 @@ interface CleanCellProps {
 export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit }: CleanCellProps) {
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
-    if (!isLit) return run.text;
-    return run.text.trim() === '' && !run.text.includes('\n') ? <Spot key={at}>{run.text}</Spot> : <Lit key={at}>{run.text}</Lit>;
+    if (!isLit) return <Fragment key={at}>{breakable(run.text)}</Fragment>;
+    return run.text.trim() === '' && !run.text.includes('\n') ? (
+      <Spot key={at}>{run.text}</Spot>
+    ) : (
+      <Lit key={at}>{run.text}</Lit>
+    );
   });
   return (
     <Cell ref={ref} data-goes-on={goesOn || undefined}>
@@ -32,7 +37,9 @@ const Cell = styled.div`
   position: relative;
   max-width: 620px;
   padding: 2px 34px 12px 30px;
-  &[data-goes-on] { padding-top: 0; }
+  &[data-goes-on] {
+    padding-top: 0;
+  }
 `;
 
 const reading = css`
@@ -44,7 +51,10 @@ const reading = css`
 const Words = styled.p`
   ${reading}
   font: 16.5px / ${CLEAN_LINE}px ${faces.reading};
-  &[data-kind='item'] { padding-left: 1.1em; text-indent: -1.1em; }
+  &[data-kind='item'] {
+    padding-left: 1.1em;
+    text-indent: -1.1em;
+  }
 `;
 
 const Heading = styled.h2`

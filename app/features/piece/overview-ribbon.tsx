@@ -20,13 +20,19 @@ export function OverviewRibbon({ plan, first, last, onGoTo }: OverviewRibbonProp
   useEffect(() => {
     const element = canvas.current;
     if (!element) return undefined;
-    const draw = () => drawOverview(element, plan, first, last);
+    // Drawn in a frame of its own, so that the rows are there first; frames asked for twice are drawn once.
+    let frame = 0;
+    const draw = () => {
+      cancelAnimationFrame(frame);
+      frame = requestAnimationFrame(() => drawOverview(element, plan, first, last));
+    };
     draw();
     const resized = new ResizeObserver(draw);
     resized.observe(element);
     const recoloured = new MutationObserver(draw);
     recoloured.observe(document.documentElement, { attributeFilter: ['data-theme'] });
     return () => {
+      cancelAnimationFrame(frame);
       resized.disconnect();
       recoloured.disconnect();
     };
@@ -93,7 +99,12 @@ function drawRows(
   }
 }
 
-function drawDoubts(pen: CanvasRenderingContext2D, plan: RowPlan, yOf: (position: number) => number, colour: string): void {
+function drawDoubts(
+  pen: CanvasRenderingContext2D,
+  plan: RowPlan,
+  yOf: (position: number) => number,
+  colour: string,
+): void {
   pen.fillStyle = colour;
   let drawnTo = -9;
   for (let row = 0; row < plan.count; row++) {

@@ -61,7 +61,12 @@ const Rail = styled.nav`
   border-right: 1px solid var(--line);
   padding: 6px 0 16px;
   overflow: auto;
-  h2 { margin: 12px 16px 2px; font-size: 12px; font-weight: 600; color: var(--soft); }
+  h2 {
+    margin: 12px 16px 2px;
+    font-size: 12px;
+    font-weight: 600;
+    color: var(--soft);
+  }
 `;
 
 const Item = styled.div`
@@ -69,9 +74,16 @@ const Item = styled.div`
   align-items: center;
   gap: 9px;
   padding: 0 10px 0 16px;
-  &[data-lit] { background: var(--chosen); box-shadow: inset 3px 0 var(--ribbon); }
-  &[data-off] { color: var(--soft); }
-  &:hover:not([data-lit]) { background: var(--hover); }
+  &[data-lit] {
+    background: var(--chosen);
+    box-shadow: inset 3px 0 var(--ribbon);
+  }
+  &[data-off] {
+    color: var(--soft);
+  }
+  &:hover:not([data-lit]) {
+    background: var(--hover);
+  }
 `;
 
 const Name = styled(ToggleButton)`

@@ -95,8 +95,14 @@ const TitleBox = styled(TextField)`
     padding: 4px 6px;
     text-overflow: ellipsis;
   }
-  input:hover { border-color: var(--line); }
-  input:focus { border-color: var(--ribbon); outline: none; background: var(--sheet); }
+  input:hover {
+    border-color: var(--line);
+  }
+  input:focus {
+    border-color: var(--ribbon);
+    outline: none;
+    background: var(--sheet);
+  }
 `;
 
 const Chip = styled.span`

@@ -6,7 +6,15 @@ import { Decision } from '../../../core/index.ts';
  */
 export function ProofMark({ decision }: { readonly decision: Decision }) {
   return (
-    <svg width="20" height="18" viewBox="-10 -9 20 18" aria-hidden="true" fill="none" stroke="currentColor" strokeLinecap="round">
+    <svg
+      width="20"
+      height="18"
+      viewBox="-10 -9 20 18"
+      aria-hidden="true"
+      fill="none"
+      stroke="currentColor"
+      strokeLinecap="round"
+    >
       {PATHS[decision]}
     </svg>
   );

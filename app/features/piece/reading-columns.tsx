@@ -28,7 +28,7 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
     getScrollElement: () => scroller.current,
     estimateSize: (row) => rowHeight(plan, row, layout),
     getItemKey: (row) => plan.from[row]!,
-    overscan: 6,
+    overscan: 3,
     enabled: width > 0,
   });
   const items = virtualizer.getVirtualItems();
@@ -52,7 +52,12 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
         <Sheet style={{ height: virtualizer.getTotalSize() }}>
           {summary.measure > 0 && <MeasureRule title={`The measure: about ${summary.measure} characters`} />}
           {items.map((item) => (
-            <Place key={item.key} data-index={item.index} ref={virtualizer.measureElement} style={{ transform: `translateY(${item.start}px)` }}>
+            <Place
+              key={item.key}
+              data-index={item.index}
+              ref={virtualizer.measureElement}
+              style={{ transform: `translateY(${item.start}px)` }}
+            >
               <ReadingRow
                 view={viewOf(item.index)}
                 kind={plan.kind[item.index]!}
@@ -67,7 +72,12 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
         </Sheet>
         {plan.count === 0 && <Nothing>There is nothing in this text to show.</Nothing>}
       </Scroller>
-      <OverviewRibbon plan={plan} first={first} last={last} onGoTo={(row) => virtualizer.scrollToIndex(row, { align: 'center' })} />
+      <OverviewRibbon
+        plan={plan}
+        first={first}
+        last={last}
+        onGoTo={(row) => virtualizer.scrollToIndex(row, { align: 'center' })}
+      />
     </Area>
   );
 }
@@ -95,9 +105,19 @@ const Caps = styled.div`
   grid-template-columns: var(--source) var(--ribbon-width) 1fr;
   font-size: 12px;
   color: var(--soft);
-  background: linear-gradient(90deg, var(--raw) var(--source), var(--paper) var(--source), var(--paper) calc(var(--source) + var(--ribbon-width)), var(--sheet) 0);
-  span { padding: 6px 0 0 14px; }
-  span:last-child { padding-left: 30px; }
+  background: linear-gradient(
+    90deg,
+    var(--raw) var(--source),
+    var(--paper) var(--source),
+    var(--paper) calc(var(--source) + var(--ribbon-width)),
+    var(--sheet) 0
+  );
+  span {
+    padding: 6px 0 0 14px;
+  }
+  span:last-child {
+    padding-left: 30px;
+  }
 `;
 
 const Scroller = styled.div`
@@ -106,8 +126,16 @@ const Scroller = styled.div`
   overflow-x: hidden;
   scrollbar-width: thin;
   scrollbar-color: var(--line) transparent;
-  background: linear-gradient(90deg, var(--raw) var(--source), var(--paper) var(--source), var(--paper) calc(var(--source) + var(--ribbon-width)), var(--sheet) 0);
-  &:focus-visible { outline-offset: -2px; }
+  background: linear-gradient(
+    90deg,
+    var(--raw) var(--source),
+    var(--paper) var(--source),
+    var(--paper) calc(var(--source) + var(--ribbon-width)),
+    var(--sheet) 0
+  );
+  &:focus-visible {
+    outline-offset: -2px;
+  }
 `;
 
 const Sheet = styled.div`
@@ -134,4 +162,3 @@ const Nothing = styled.p`
   padding: 40px;
   color: var(--soft);
 `;
-

@@ -1,4 +1,4 @@
-import { memo, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { RowView, SeamView } from '../../../core/index.ts';
 import { CleanCell } from './clean-cell.tsx';
@@ -19,7 +19,15 @@ interface ReadingRowProps {
 }
 
 /** One block: its source lines, how they flow, and the clean paragraph. */
-export const ReadingRow = memo(function ReadingRow({ view, kind, tint, goesOn, height, lit, onAskSeam }: ReadingRowProps) {
+export const ReadingRow = memo(function ReadingRow({
+  view,
+  kind,
+  tint,
+  goesOn,
+  height,
+  lit,
+  onAskSeam,
+}: ReadingRowProps) {
   const source = useRef<HTMLDivElement>(null);
   const clean = useRef<HTMLDivElement>(null);
   const geometry = useGeometry(source, clean, view);
@@ -40,13 +48,15 @@ function useGeometry(
   view: RowView | undefined,
 ): RowGeometry | undefined {
   const [geometry, setGeometry] = useState<RowGeometry>();
-  useLayoutEffect(() => {
+  useEffect(() => {
     const left = source.current;
     const right = clean.current;
     if (!left || !right) return undefined;
-    const measure = () => setGeometry((before) => (isSame(before, left, right) ? before : readGeometry(left, right)));
-    measure();
-    const observer = new ResizeObserver(measure);
+    // The observer tells after layout is done, so reading costs nothing; reading now would force a layout for each row.
+    const observer = new ResizeObserver(() => {
+      const now = readGeometry(left, right);
+      setGeometry((before) => (JSON.stringify(before) === JSON.stringify(now) ? before : now));
+    });
     observer.observe(left);
     observer.observe(right);
     return () => observer.disconnect();
@@ -62,10 +72,6 @@ function readGeometry(left: HTMLElement, right: HTMLElement): RowGeometry {
   const words = right.firstElementChild as HTMLElement | null;
   const top = words?.offsetTop ?? 0;
   return { lines, clean: { top, bottom: top + (words?.offsetHeight ?? 0) } };
-}
-
-function isSame(before: RowGeometry | undefined, left: HTMLElement, right: HTMLElement): boolean {
-  return before !== undefined && JSON.stringify(before) === JSON.stringify(readGeometry(left, right));
 }
 
 const Row = styled.div`

@@ -117,7 +117,10 @@ function flow(left: Extent, right: Extent): string {
 
 const Cell = styled.div`
   position: relative;
-  > svg { display: block; overflow: visible; }
+  > svg {
+    display: block;
+    overflow: visible;
+  }
 `;
 
 const SeamMark = styled.button`
@@ -134,10 +137,29 @@ const SeamMark = styled.button`
   background: none;
   color: var(--ribbon);
   cursor: pointer;
-  > svg { grid-area: 1 / 1; overflow: visible; }
-  &:hover { background: var(--sheet); box-shadow: 0 0 0 1px var(--ribbon); z-index: 1; }
-  &[data-quiet] { color: var(--soft); }
-  &[data-doubt] { color: var(--doubt); z-index: 1; }
-  &[data-doubt] > svg:last-child { transform: scale(0.72); }
-  &[data-settled] { color: var(--go-ink); background: var(--go); width: 22px; margin-left: 2px; }
+  > svg {
+    grid-area: 1 / 1;
+    overflow: visible;
+  }
+  &:hover {
+    background: var(--sheet);
+    box-shadow: 0 0 0 1px var(--ribbon);
+    z-index: 1;
+  }
+  &[data-quiet] {
+    color: var(--soft);
+  }
+  &[data-doubt] {
+    color: var(--doubt);
+    z-index: 1;
+  }
+  &[data-doubt] > svg:last-child {
+    transform: scale(0.72);
+  }
+  &[data-settled] {
+    color: var(--go-ink);
+    background: var(--go);
+    width: 22px;
+    margin-left: 2px;
+  }
 `;

@@ -74,7 +74,9 @@ function Why({ seam }: { readonly seam: SeamView }) {
         <p>You decided this.</p>
       ) : (
         <>
-          <p>{Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so it is in doubt' : ''}.</p>
+          <p>
+            {Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so it is in doubt' : ''}.
+          </p>
           {speaksFor.length > 0 && <p>Since {speaksFor.slice(0, 3).join('; ')}.</p>}
           {reasons.against.length > 0 && <p>Against it: {reasons.against.slice(0, 2).join('; ')}.</p>}
         </>
@@ -91,13 +93,19 @@ const Panel = styled(Popover)`
   border-radius: 10px;
   box-shadow: var(--shadow);
   outline: none;
-  [role='dialog'] { outline: none; }
+  [role='dialog'] {
+    outline: none;
+  }
 `;
 
 const Head = styled.div`
   padding: 12px 14px 9px;
   border-bottom: 1px solid var(--line);
-  p { color: var(--soft); font-size: 13px; margin-top: 2px; }
+  p {
+    color: var(--soft);
+    font-size: 13px;
+    margin-top: 2px;
+  }
 `;
 
 const Options = styled(Menu)`
@@ -115,8 +123,19 @@ const Option = styled(MenuItem)`
   cursor: pointer;
   outline: none;
   color: var(--ink);
-  svg { color: var(--ribbon); }
-  small { text-align: right; color: var(--soft); font-size: 12px; }
-  &[data-focused] { background: var(--hover); box-shadow: inset 0 0 0 2px var(--ribbon); }
-  &[data-current] { font-weight: 600; }
+  svg {
+    color: var(--ribbon);
+  }
+  small {
+    text-align: right;
+    color: var(--soft);
+    font-size: 12px;
+  }
+  &[data-focused] {
+    background: var(--hover);
+    box-shadow: inset 0 0 0 2px var(--ribbon);
+  }
+  &[data-current] {
+    font-weight: 600;
+  }
 `;

@@ -1,7 +1,9 @@
 import { Decision, type EvidenceName, type SeamReason, type SplitEvidence } from '../../../core/index.ts';
 
 /** How decisions are called, as a thing done and as a thing to do. */
-export const DECISION_WORDS: Readonly<Record<Decision, { readonly done: string; readonly todo: string; readonly help: string }>> = {
+export const DECISION_WORDS: Readonly<
+  Record<Decision, { readonly done: string; readonly todo: string; readonly help: string }>
+> = {
   [Decision.join]: { done: 'joined', todo: 'Join', help: 'the text runs on' },
   [Decision.mend]: { done: 'mended', todo: 'Mend the word', help: 'close up, drop the hyphen' },
   [Decision.break]: { done: 'a new paragraph', todo: 'New paragraph', help: 'the line end was meant' },
@@ -17,7 +19,10 @@ interface Sides {
 
 const REASONS: Readonly<Record<EvidenceName, Sides>> = {
   lineEndMark: { apart: 'the text itself marks a paragraph here', on: '' },
-  gap: { apart: 'a gap like this one stands between paragraphs here', on: 'gaps like this one mostly stand inside paragraphs here' },
+  gap: {
+    apart: 'a gap like this one stands between paragraphs here',
+    on: 'gaps like this one mostly stand inside paragraphs here',
+  },
   plainGapWhereMarked: { apart: '', on: 'paragraphs here are marked, and this line end is not' },
   room: { apart: 'the next word would have fitted on this line', on: 'the line is full' },
   looseRun: { apart: 'several lines in a row leave room', on: '' },

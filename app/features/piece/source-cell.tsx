@@ -1,6 +1,7 @@
-import { memo } from 'react';
+import { Fragment, memo } from 'react';
 import { styled } from 'styled-components';
 import type { LineView } from '../../../core/index.ts';
+import { breakable } from '../../ui/long-words.tsx';
 import { faces } from '../../ui/theme.ts';
 import { GUTTER, SOURCE_LINE } from './column-layout.ts';
 
@@ -19,14 +20,14 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit }: SourceCe
           {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
           {line.runs.map((run, part) =>
             run.fate === 'kept' ? (
-              run.text
+              <Fragment key={part}>{breakable(run.text)}</Fragment>
             ) : (
               <Changed
                 key={part}
                 data-fate={run.text.trim() === '' ? undefined : run.fate}
                 data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
               >
-                {run.text}
+                {breakable(run.text)}
               </Changed>
             ),
           )}
@@ -49,7 +50,9 @@ const Line = styled.div`
   padding: 0 8px 0 ${GUTTER}px;
   white-space: pre-wrap;
   overflow-wrap: anywhere;
-  &[data-dropped] { color: var(--faint); }
+  &[data-dropped] {
+    color: var(--faint);
+  }
 `;
 
 const Number = styled.span`
@@ -74,5 +77,7 @@ const Changed = styled.span`
     text-decoration-color: var(--ribbon);
     text-underline-offset: 3px;
   }
-  &[data-lit] { background: var(--lit); }
+  &[data-lit] {
+    background: var(--lit);
+  }
 `;

@@ -25,5 +25,8 @@ const Line = styled.span`
   font-size: 13px;
   font-variant-numeric: tabular-nums;
   margin-right: 8px;
-  b { color: var(--ink); font-weight: 650; }
+  b {
+    color: var(--ink);
+    font-weight: 650;
+  }
 `;

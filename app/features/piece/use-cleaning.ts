@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { Choice, Stage, Style } from '../../../core/index.ts';
 import { startCleaning, type CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
@@ -34,7 +34,8 @@ export function useCleaning(source: string, style: Style, choices: readonly Choi
       })
       .then((summary) => {
         applied.current = opened;
-        if (isCurrent) setState({ status: 'ready', summary, client: own, version: 0 });
+        // A transition: React draws the screen in slices and the page stays free.
+        if (isCurrent) startTransition(() => setState({ status: 'ready', summary, client: own, version: 0 }));
       })
       .catch((error: unknown) => {
         if (isCurrent) setState({ status: 'failed', message: String(error instanceof Error ? error.message : error) });
@@ -57,7 +58,9 @@ export function useCleaning(source: string, style: Style, choices: readonly Choi
       .then((summary) => {
         // Only the newest answer is shown; the worker answers in order.
         if (wanted.current !== asked) return;
-        setState((now) => (now.status === 'ready' ? { ...now, summary, version: now.version + 1 } : now));
+        startTransition(() =>
+          setState((now) => (now.status === 'ready' ? { ...now, summary, version: now.version + 1 } : now)),
+        );
       })
       .catch((error: unknown) => setState({ status: 'failed', message: String(error) }));
   }, [style, choices, isReady]);

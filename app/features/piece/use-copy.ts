@@ -8,12 +8,18 @@ export function useCopy(client: CleanClient | undefined): (() => void) | undefin
     const copied = client.copy();
     const blob = (type: string, part: 'text' | 'html') => copied.then((copy) => new Blob([copy[part]], { type }));
     // The item is made at once, with promises inside, so that the browser still sees the person's key press behind it.
-    const item = new ClipboardItem({ 'text/plain': blob('text/plain', 'text'), 'text/html': blob('text/html', 'html') });
+    const item = new ClipboardItem({
+      'text/plain': blob('text/plain', 'text'),
+      'text/html': blob('text/html', 'html'),
+    });
     navigator.clipboard.write([item]).then(
       async () => {
         const { text } = await copied;
         const paragraphs = text === '' ? 0 : text.split(/\n{2,}/).length;
-        toast({ text: 'Clean text copied', detail: `${paragraphs.toLocaleString('en')} paragraphs, ${text.length.toLocaleString('en')} characters` });
+        toast({
+          text: 'Clean text copied',
+          detail: `${paragraphs.toLocaleString('en')} paragraphs, ${text.length.toLocaleString('en')} characters`,
+        });
       },
       () =>
         toast({

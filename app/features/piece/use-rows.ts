@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RowPlan, RowView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 
@@ -26,11 +26,13 @@ export function useRows(client: CleanClient, plan: RowPlan, version: number, fir
     if (asked.current === key) return;
     asked.current = key;
     void client.rows(from, last + 1).then((views) => {
-      setKnown((before) => {
-        const next = new Map(before.size > MOST_KNOWN ? [] : before);
-        for (const [at, view] of views.entries()) next.set(plan.from[from + at]!, { version, view });
-        return next;
-      });
+      startTransition(() =>
+        setKnown((before) => {
+          const next = new Map(before.size > MOST_KNOWN ? [] : before);
+          for (const [at, view] of views.entries()) next.set(plan.from[from + at]!, { version, view });
+          return next;
+        }),
+      );
     }, ignoreClosing);
   }, [client, plan, version, first, last, known]);
 

@@ -28,5 +28,8 @@ const Place = styled.main`
   justify-items: center;
   padding-top: 30vh;
   color: var(--soft);
-  progress { width: 220px; accent-color: var(--ribbon); }
+  progress {
+    width: 220px;
+    accent-color: var(--ribbon);
+  }
 `;

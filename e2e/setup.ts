@@ -1,0 +1,26 @@
+/** What the journeys and the screenshots share: Debian's Chromium, and the production server on a port of its own. */
+export const PORT = 4391;
+
+export const BROWSER = {
+  viewport: { width: 1280, height: 800 },
+  permissions: ['clipboard-read', 'clipboard-write'],
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  },
+};
+
+export const server = {
+  command: 'node server/serve.js',
+  url: `http://127.0.0.1:${PORT}/`,
+  env: { PORT: String(PORT) },
+  reuseExistingServer: false,
+};
