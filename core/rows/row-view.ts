@@ -3,7 +3,7 @@ import type { Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
-import { Decision } from '../seams/seam-table.ts';
+import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
 import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';

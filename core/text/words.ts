@@ -59,7 +59,7 @@ export function countWords(text: string, from = 0, to = text.length): number {
   return count;
 }
 
-const UNSEEN = /[\u00ad\u200b\u200c\u200d\u2060\ufeff]/g;
+const UNSEEN = /\u00ad|\u200b|\u200c|\u200d|\u2060|\ufeff/g;
 
 /** The words of text[from, to) as strings, unseen characters taken out. */
 export function wordsOf(text: string, from = 0, to = text.length): string[] {

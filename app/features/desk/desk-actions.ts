@@ -7,6 +7,8 @@ import { takeOver } from './handover.ts';
 export interface DeskData {
   readonly pieces: readonly PieceRecord[];
   readonly draft: string;
+  /** When this was loaded, ms since the epoch. */
+  readonly now: number;
   readonly problem?: StorageProblem;
 }
 
@@ -15,11 +17,12 @@ export type DeskResult =
 
 /** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
 export async function loadDesk(): Promise<DeskData> {
+  const now = Date.now();
   try {
-    const [pieces, draft] = await Promise.all([listPieces(Date.now()), loadDraft()]);
-    return { pieces, draft };
+    const [pieces, draft] = await Promise.all([listPieces(now), loadDraft()]);
+    return { pieces, draft, now };
   } catch (error) {
-    return { pieces: [], draft: '', problem: problemOf(error) };
+    return { pieces: [], draft: '', now, problem: problemOf(error) };
   }
 }
 

@@ -8,12 +8,14 @@ import { KIND_WORDS } from '../source-kind.ts';
 
 interface PieceItemProps {
   readonly piece: PieceRecord;
+  /** ms since the epoch. */
+  readonly now: number;
   readonly onRename: (title: string) => void;
   readonly onDelete: () => void;
 }
 
 /** One piece on the desk: open it, rename it, delete it. */
-export function PieceItem({ piece, onRename, onDelete }: PieceItemProps) {
+export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
   const [isRenaming, setRenaming] = useState(false);
   const name = piece.title || 'Untitled';
   const finish = (title: string) => {
@@ -29,7 +31,7 @@ export function PieceItem({ piece, onRename, onDelete }: PieceItemProps) {
         {piece.doubts !== undefined && piece.doubts > 0 && (
           <Doubts>{piece.doubts.toLocaleString('en')} in doubt</Doubts>
         )}
-        <time dateTime={new Date(piece.changedAt).toISOString()}>{whenWords(piece.changedAt, Date.now())}</time>
+        <time dateTime={new Date(piece.changedAt).toISOString()}>{whenWords(piece.changedAt, now)}</time>
       </Facts>
       <QuietButton aria-label={`Rename “${name}”`} onPress={() => setRenaming(true)}>
         Rename

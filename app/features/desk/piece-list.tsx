@@ -4,13 +4,13 @@ import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
 import { toast } from '../../ui/toasts.tsx';
-import type { DeskResult } from './desk-actions.ts';
+import type { DeskData, DeskResult } from './desk-actions.ts';
 import { PieceItem } from './piece-item.tsx';
 
 const SEARCH_FROM = 8;
 
 /** The pieces so far, with a search when there are many. */
-export function PieceList({ pieces }: { readonly pieces: readonly PieceRecord[] }) {
+export function PieceList({ pieces, now }: Pick<DeskData, 'pieces' | 'now'>) {
   const fetcher = useFetcher<DeskResult>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
@@ -40,6 +40,7 @@ export function PieceList({ pieces }: { readonly pieces: readonly PieceRecord[] 
           <PieceItem
             key={piece.id}
             piece={piece}
+            now={now}
             onRename={(title) => say('rename', piece.id, title)}
             onDelete={() => remove(piece)}
           />
