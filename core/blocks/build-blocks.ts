@@ -81,7 +81,10 @@ function whiteSpace(rules: GapRules, from: number, to: number, wanted: string): 
   let b = to;
   while (a < to && !isBreakUnit(source.charCodeAt(a))) a++;
   while (b > a && !isBreakUnit(source.charCodeAt(b - 1))) b--;
-  if (a === b) return from < to ? [replaced(from, to, wanted, 'edge-spaces')] : [];
+  if (a === b) {
+    if (from === to) return [];
+    return rules.trimsEdges || wanted !== '' ? [replaced(from, to, wanted, 'edge-spaces')] : [verbatim(from, to)];
+  }
   const pieces: Piece[] = [];
   if (from < a) pieces.push(rules.trimsEdges ? replaced(from, a, '', 'edge-spaces') : verbatim(from, a));
   const ends = source.slice(a, b);

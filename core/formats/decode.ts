@@ -15,8 +15,17 @@ export function decodeText(bytes: Uint8Array): Decoded {
   try {
     return { ok: true, text: new TextDecoder('utf-8', { fatal: true, ignoreBOM: true }).decode(bytes) };
   } catch {
-    return decodeAs('windows-1252', bytes);
+    return { ok: true, text: decodeWindows1252(bytes) };
   }
+}
+
+/** Bytes 0x80 to 0x9F of Windows-1252 (WHATWG Encoding Standard); the rest are those of Latin-1. */
+const HIGH = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+
+/** Some versions of Node decode "windows-1252" as Latin-1, so the part in which they differ is put right here. */
+function decodeWindows1252(bytes: Uint8Array): string {
+  const text = new TextDecoder('windows-1252').decode(bytes);
+  return text.replace(/[\u0080-\u009f]/g, (unit) => HIGH[unit.charCodeAt(0) - 0x80]!);
 }
 
 function decodeAs(label: string, bytes: Uint8Array): Decoded {

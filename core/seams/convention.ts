@@ -21,6 +21,8 @@ export interface Convention {
   readonly marked: boolean;
   /** Whether lines wrap; if not, each ends where its paragraph ends. */
   readonly wraps: boolean;
+  /** From 0 to 1: how much text there was to tell this by. */
+  readonly sureness: number;
 }
 
 const GAP_KINDS = 12;
@@ -28,6 +30,10 @@ const STEP_COLUMNS = 2;
 const LONGEST_HANG = 8;
 /** Share of seams that surely run on in wrapped text, at the least. */
 const LEAST_RUNNING_ON = 0.08;
+/** Fewer lines that run on say nothing about how long such lines are. */
+const FEWEST_RUNNING_ON = 2;
+/** With fewer seams there is little to tell whether lines wrap. */
+const SEAMS_TO_BE_SURE = 6;
 
 /** The gap at a seam as a small number: blank lines (0 to 3) times three, plus 0 level, 1 steps in, 2 steps out. */
 export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
@@ -84,9 +90,9 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
   }
   const score = new Float32Array(GAP_KINDS);
   for (let gap = 0; gap < GAP_KINDS; gap++) {
-    // One imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
-    const lean = 0.5 * Math.floor(gap / 3) + (gap % 3 === 1 ? 0.3 : 0);
-    score[gap] = clamp(Math.log((fresh[gap]! + 1) / (running[gap]! + 1)) + lean, -3, 4);
+    // Half an imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
+    const lean = 0.8 * Math.floor(gap / 3) + (gap % 3 === 1 ? 0.3 : 0);
+    score[gap] = clamp(Math.log((fresh[gap]! + 0.5) / (running[gap]! + 0.5)) + lean, -3, 4);
   }
   const wrapGap = mostFrequentWrap(all, score);
   return {
@@ -95,6 +101,7 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
     wrapGap,
     marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, seams.count * 0.01) && score[gap]! > 1.2),
     wraps: linesWrap(table, seams, runningOn, wrapGap),
+    sureness: Math.min(1, seams.count / SEAMS_TO_BE_SURE),
   };
 }
 
@@ -126,6 +133,7 @@ export function isMarkedLineEnd(table: LineTable, line: number): boolean {
 function linesWrap(table: LineTable, seams: SeamTable, runningOn: readonly number[], wrapGap: number): boolean {
   if (table.captions.found) return true;
   if (runningOn.length < LEAST_RUNNING_ON * seams.count || wrapGap < 0) return false;
+  if (runningOn.length < FEWEST_RUNNING_ON) return true;
   const lengths = runningOn.map((seam) => table.chars[seams.line[seam]!]!).sort((a, b) => a - b);
   const limit = 2 * (lengths[lengths.length >> 1] ?? 0);
   let all = 0;

@@ -43,7 +43,7 @@ export const EVIDENCE = {
     return roomEvidence(roomAt(table, seams, measure, seam), measure.slack) * measure.reliability;
   },
   looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
-  notWrapped: ({ convention }) => (convention.wraps ? 0 : 1),
+  notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
   smallStartNotWrapped: ({ convention }, _s, { afterFlags }) =>
     convention.wraps ? 0 : has(afterFlags, Flag.startsLower),
   hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
@@ -104,7 +104,7 @@ function isHeading(table: LineTable, line: number): boolean {
 
 /** From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare. */
 function roomEvidence(room: number, slack: number): number {
-  if (room <= 0) return -1;
+  if (room < 0) return -1;
   if (room < slack) return -0.6;
   return Math.min(1, 0.15 + (room - slack) * 4);
 }

@@ -30,7 +30,8 @@ const USUAL_OVERLONG = 0.2;
 const MOST_OVERLONG = 0.5;
 const NEIGHBOURS = 6;
 const FEWEST_FULL_LINES = 4;
-const LEAST_SLACK = 0.02;
+/** Printed widths are estimates, characters are counted. */
+const PRINTED_SLACK = 0.02;
 const LOOSE_ROOM = 0.12;
 const WHOLE_GROUP = 2;
 /** Up to the first figure lines end where they must, from the second on where they like. */
@@ -53,7 +54,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
-  const slack = Math.max(LEAST_SLACK, quantile(rooms, 0.9));
+  const slack = Math.max(unit === 'characters' ? 0 : PRINTED_SLACK, quantile(rooms, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
   const overlong =
     full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length / full.length;

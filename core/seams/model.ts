@@ -20,7 +20,7 @@ export const WEIGHTS: Readonly<Record<EvidenceName, number>> = {
   endsStop: 1.3,
   endsColon: 0.8,
   endsComma: -2.2,
-  endsHyphen: -4.5,
+  endsHyphen: -7,
   endsAbbreviation: -1.4,
   endsFunctionWord: -2.2,
   endsOpen: -0.9,

@@ -1,4 +1,4 @@
-import { isSpace, isStop, isClosingMark } from './characters.ts';
+import { isClosingMark, isLower, isSpace, isStop } from './characters.ts';
 
 /** How a line ended. The numbers are stored in typed arrays and never change their meaning. */
 export const LineEnd = { none: 0, lf: 1, crlf: 2, cr: 3, pageBreak: 4, paragraph: 5, other: 6, spaces: 7 } as const;
@@ -102,17 +102,22 @@ function countLineEnds(source: string): number {
   return count;
 }
 
-const SPACE_RUN = /(\S)[ \u00a0]{3,}(?=\S)/g;
+const SPACE_RUN = /(\S)[ \u00a0]{3,}(\S)/g;
 const CHARACTERS_PER_LINE_OF_GLUED_TEXT = 1000;
+/** Of the runs, this many follow the end of a sentence (headings do not), and this many come before something that can begin one. */
+const LEAST_AFTER_STOP = 0.3;
+const LEAST_BEFORE_START = 0.6;
 
-/** Whether runs of three spaces stand where a text without line ends has its paragraphs: most follow the end of a sentence. */
+/** Whether runs of three spaces stand where a text without line ends has its paragraphs. */
 function spacesEndLines(source: string, ends: number): boolean {
   if (source.length / (ends + 1) < CHARACTERS_PER_LINE_OF_GLUED_TEXT) return false;
   let runs = 0;
   let afterStop = 0;
-  for (const match of source.matchAll(SPACE_RUN)) {
+  let beforeStart = 0;
+  for (const [, before, after] of source.matchAll(SPACE_RUN)) {
     runs++;
-    if (isStop(match[1]!) || isClosingMark(match[1]!)) afterStop++;
+    if (isStop(before!) || isClosingMark(before!)) afterStop++;
+    if (!isLower(after!)) beforeStart++;
   }
-  return runs >= 2 && afterStop / runs >= 0.6;
+  return runs >= 2 && afterStop / runs >= LEAST_AFTER_STOP && beforeStart / runs >= LEAST_BEFORE_START;
 }

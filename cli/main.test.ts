@@ -1,0 +1,80 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const folder = mkdtempSync(join(tmpdir(), 'lucid-ribbon-'));
+const run = (args: string[], input: string | Uint8Array = '') =>
+  spawnSync('node', ['bin/lucid-ribbon.js', ...args], { input, encoding: 'utf8' });
+
+beforeAll(() => {
+  run(['--version']);
+});
+
+describe('the command', () => {
+  test('cleans standard input to standard output', () => {
+    const { stdout, stderr, status } = run(['clean'], 'A tide mill asks for\nnothing but pa-\ntience.\n\nIt waits.\n');
+    expect({ stdout, stderr, status }).toEqual({
+      stdout: 'A tide mill asks for nothing but patience.\n\nIt waits.\n',
+      stderr: '',
+      status: 0,
+    });
+  });
+
+  test('cleans a file, one line to a paragraph where asked', () => {
+    const file = join(folder, 'in.txt');
+    writeFileSync(file, 'The tide fell.\r\n\r\n\r\nIt rose.\r\n');
+    expect(run(['clean', file, '--apart', 'line']).stdout).toBe('The tide fell.\nIt rose.\n');
+  });
+
+  test('reports as JSON on standard error, or to a file', () => {
+    const onError = JSON.parse(run(['clean', '--report', 'json'], 'The tide\nfell.[4]').stderr) as Record<
+      string,
+      unknown
+    >;
+    expect(onError).toMatchObject({
+      words: { wordsIn: 4, wordsOut: 3, removed: 1 },
+      seams: [{ lines: [1, 2], decision: 'join' }],
+    });
+    const file = join(folder, 'report.json');
+    expect(run(['clean', '--report-file', file], 'The tide\nfell.[4]').stderr).toBe('');
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(onError);
+  });
+
+  test('switches passes', () => {
+    expect(run(['clean', '--off', 'wrapped-lines', '--', '-'], 'A tide mill asks for\nnothing.').stdout).toBe(
+      'A tide mill asks for\nnothing.\n',
+    );
+  });
+
+  test('nothing in, nothing out', () => {
+    expect(run(['clean']).stdout).toBe('');
+    expect(run(['clean'], ' \n\n').stdout).toBe('');
+  });
+
+  test.each([
+    ['an unreadable file', ['clean', join(folder, 'none.txt')], '', /cannot read .*there is no such file/],
+    ['a folder', ['clean', folder], '', /it is a folder/],
+    [
+      'binary input',
+      ['clean'],
+      Uint8Array.from([0x7f, 0x45, 0x4c, 0x46, 2, 1, 1, 0, 0, 0, 0]),
+      /standard input is not a text file/,
+    ],
+    ['an unknown option', ['clean', '--frob'], '', /unknown option '--frob'/],
+    ['an unknown pass', ['clean', '--off', 'frob', '--', '-'], '', /there is no pass "frob"/],
+    [
+      'a report that cannot be written',
+      ['clean', '--report-file', join(folder, 'none', 'x')],
+      'The tide',
+      /cannot write the report/,
+    ],
+  ])('%s: one line on standard error, exit 2', (_name, args, input, message) => {
+    const { stderr, status } = run(args, input);
+    expect(status).toBe(2);
+    expect(stderr).toMatch(message);
+    expect(stderr.trimEnd().split('\n')).toHaveLength(1);
+    expect(stderr).toMatch(/^lucid-ribbon: /);
+  });
+});

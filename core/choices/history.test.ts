@@ -1,0 +1,65 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_STYLE, isPassOn, toStyle } from '../style/style.ts';
+import { applyStep, canRedo, canUndo, NO_HISTORY, outcomeOf, redo, undo, type History, type Step } from './history.ts';
+
+const step: fc.Arbitrary<Step> = fc.oneof(
+  fc.record({
+    kind: fc.constant('switch-pass' as const),
+    pass: fc.constantFrom('tabs', 'ligatures'),
+    on: fc.boolean(),
+  }),
+  fc.record({
+    kind: fc.constantFrom('choose' as const, 'withdraw' as const),
+    choice: fc.record({
+      kind: fc.constant('seam' as const),
+      from: fc.nat(3),
+      to: fc.constant(9),
+      decision: fc.constantFrom(0, 2),
+    }),
+  }),
+) as fc.Arbitrary<Step>;
+
+const history = fc.array(step, { maxLength: 12 }).map((steps) => steps.reduce(applyStep, NO_HISTORY));
+const outcome = (of: History) => outcomeOf(of, DEFAULT_STYLE);
+
+test('undo takes the last step back, redo gives it again', () => {
+  fc.assert(
+    fc.property(history, step, (before, next) => {
+      const after = applyStep(before, next);
+      expect(canUndo(after)).toBe(true);
+      expect(outcome(undo(after))).toEqual(outcome(before));
+      expect(redo(undo(after))).toEqual(after);
+      expect(canRedo(after)).toBe(false);
+    }),
+  );
+});
+
+test('at either end undo and redo do nothing', () => {
+  expect(undo(NO_HISTORY)).toEqual(NO_HISTORY);
+  expect(redo(NO_HISTORY)).toEqual(NO_HISTORY);
+});
+
+test('a step after an undo forgets what was undone', () => {
+  const one = applyStep(NO_HISTORY, { kind: 'switch-pass', pass: 'tabs', on: false });
+  const other = applyStep(undo(one), { kind: 'switch-pass', pass: 'ligatures', on: false });
+  expect(other.steps).toHaveLength(1);
+  expect(isPassOn(outcome(other).style, 'tabs')).toBe(true);
+});
+
+test('a later choice about the same thing takes the place of the earlier; withdrawing leaves none', () => {
+  const choice = { kind: 'seam', from: 4, to: 5, decision: 0 } as const;
+  const chosen = [choice, { ...choice, decision: 2 } as const].reduce(
+    (now, next) => applyStep(now, { kind: 'choose', choice: next }),
+    NO_HISTORY,
+  );
+  expect(outcome(chosen).choices).toEqual([{ ...choice, decision: 2 }]);
+  expect(outcome(applyStep(chosen, { kind: 'withdraw', choice })).choices).toEqual([]);
+});
+
+test('a style is checked when it comes from outside', () => {
+  expect(toStyle({ ...DEFAULT_STYLE, passes: { tabs: false } })).toEqual({ ...DEFAULT_STYLE, passes: { tabs: false } });
+  expect(() => toStyle({ ...DEFAULT_STYLE, certaintyLimit: 7 })).toThrow();
+  expect(() => toStyle({ ...DEFAULT_STYLE, passes: { tabs: 'yes' } })).toThrow();
+  expect(() => toStyle(null)).toThrow();
+});

@@ -1,0 +1,67 @@
+import { expect, test } from '@jest/globals';
+import { clean } from '../clean.ts';
+import { toReport } from '../report/report.ts';
+import { kindOfSource, suggestTitle } from '../report/summary.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+import { decodeText } from './decode.ts';
+import { toHtml } from './html.ts';
+
+const bytes = (...values: number[]) => Uint8Array.from(values);
+
+test.each([
+  ['UTF-8', new TextEncoder().encode('Zürich – ﬁn'), 'Zürich – ﬁn'],
+  ['UTF-16, little end first', bytes(0xff, 0xfe, 0x41, 0, 0x42, 0), '\ufeffAB'],
+  ['UTF-16, big end first', bytes(0xfe, 0xff, 0, 0x41, 0, 0x42), '\ufeffAB'],
+  ['Windows-1252', bytes(0x93, 0x63, 0x61, 0x66, 0xe9, 0x94), '“café”'],
+  [
+    'a stray NUL',
+    new TextEncoder().encode('The tide fell and rose again\u0000 twice that day.'),
+    'The tide fell and rose again\u0000 twice that day.',
+  ],
+  ['nothing', bytes(), ''],
+])('decodes %s', (_name, input, text) => {
+  expect(decodeText(input)).toEqual({ ok: true, text });
+});
+
+test('refuses what is no text', () => {
+  expect(decodeText(bytes(0x7f, 0x45, 0x4c, 0x46, 2, 1, 1, 0, 0, 0, 0, 0))).toEqual({ ok: false, problem: 'not-text' });
+});
+
+test('HTML: headings, paragraphs, lists and verse, with signs escaped', () => {
+  const prose =
+    'The creek fills the pond behind the wall, and the miller lets it out again through a gate < 3 feet wide.';
+  const html = toHtml(clean(`CHAPTER IV\n\n${prose}\n\n• flour & tallow\n• teeth\n\n${prose}\n`, DEFAULT_STYLE));
+  const paragraph = `<p>${prose.replace('<', '&lt;')}</p>`;
+  expect(html).toBe(
+    `<h2>CHAPTER IV</h2>\n${paragraph}\n<ul>\n<li>flour &amp; tallow</li>\n<li>teeth</li>\n</ul>\n${paragraph}`,
+  );
+});
+
+test('the report lists counts, words, seams and each removed word', () => {
+  const report = toReport(clean('The tide  fell.[4] It\nrose re-\nmarkably.', DEFAULT_STYLE));
+  expect(report.words).toEqual({ wordsIn: 8, wordsOut: 6, removed: 1, inserted: 0, mended: 1 });
+  expect(report.counts).toMatchObject({ 'doubled-spaces': 1, 'reference-marks': 1, 'split-words': 1 });
+  expect(report.removed).toEqual([{ from: 15, to: 18, words: ['4'], passes: ['reference-marks'] }]);
+  expect(report.seams.map((seam) => [seam.lines, seam.decision])).toEqual([
+    [[1, 2], 'join'],
+    [[2, 3], 'mend'],
+  ]);
+});
+
+test.each([
+  ['captions', '00:01.000 --> 00:02.000\nYou begin\n\n00:02.000 --> 00:03.000\nwith the keel.'],
+  ['pages', 'The miller let the water\n12\n\fout through the gate.'],
+  ['unwrapped', 'The tide fell.\n\nIt rose.'],
+])('a source of the kind %s', (kind, source) => {
+  expect(kindOfSource(clean(source, DEFAULT_STYLE))).toBe(kind);
+});
+
+test('a title is the first block, cut at a word', () => {
+  expect(suggestTitle(clean('Low Water\n\nThe creek dries.', DEFAULT_STYLE))).toBe('Low Water');
+  expect(suggestTitle(clean(' \n', DEFAULT_STYLE))).toBe('');
+  const long = suggestTitle(
+    clean('The creek fills the pond behind the wall, and the miller lets it out again.', DEFAULT_STYLE),
+  );
+  expect(long).toMatch(/^The creek .*\S…$/);
+  expect(long.length).toBeLessThanOrEqual(71);
+});

@@ -1,0 +1,130 @@
+import { describe, expect, test } from '@jest/globals';
+import { readCaptions } from './captions.ts';
+import { ALL_LINE_OPTIONS, LineKind } from './line-kind.ts';
+import { readPageLabel } from './page-label.ts';
+import { readLines } from './read-lines.ts';
+import { readArrowLine, readLead, readOwnLine } from './time-code.ts';
+
+const NAMES = Object.fromEntries(Object.entries(LineKind).map(([name, kind]) => [kind, name]));
+
+function droppedLines(source: string): string[] {
+  const { index, kind } = readLines(source, ALL_LINE_OPTIONS);
+  const lines: string[] = [];
+  for (let line = 0; line < index.count; line++) {
+    if (kind[line]! >= LineKind.firstDropped)
+      lines.push(`${NAMES[kind[line]!]}: ${source.slice(index.from[line], index.to[line]).trim()}`);
+  }
+  return lines;
+}
+
+/** Twenty lines of a page that breaks off in mid sentence. */
+const page = (from: number) =>
+  Array.from(
+    { length: 20 },
+    (_, at) => `line ${'abcdefghijklmnopqrst'[at]} of the log, which goes on and on to page ${'xyzuvw'[from]}`,
+  ).join('\n');
+
+describe('page furniture', () => {
+  test('page numbers that grow, and heads that alternate with them', () => {
+    const source = [page(0), 'Emma 24', page(1), '25 CHAPTER V', page(2), 'Emma 26', page(3)].join('\n');
+    expect(droppedLines(source)).toEqual(['runningHead: Emma 24', 'runningHead: 25 CHAPTER V', 'runningHead: Emma 26']);
+  });
+
+  test('bare page numbers before page breaks', () => {
+    expect(droppedLines(`${page(0)}\n\n7\n\f${page(1)}`)).toEqual(['pageNumber: 7']);
+  });
+
+  test('heads without a number that come back at page breaks; the first, which may be the title, stays', () => {
+    const source = [0, 1, 2].map((at) => `The Tidewright Quarterly\n${page(at)}`).join('\n\f');
+    expect(droppedLines(source)).toHaveLength(2);
+  });
+
+  test.each([
+    [
+      'a refrain is no head',
+      [
+        page(0),
+        'Fair stands the wind for Wrackby!',
+        page(1),
+        'Fair stands the wind for Wrackby!',
+        page(2),
+        'Fair stands the wind for Wrackby!',
+      ].join('\n'),
+    ],
+    ['numbered sections are headings', [1, 2, 3, 4].map((at) => `Section ${at}\n${page(at)}`).join('\n')],
+    ['a year at a line end is no page', `${page(0)}\nThe mill was rebuilt in 1871\n${page(1)}`],
+    ['a list of numbers is content', '12\n15\n9\n22\n7\n30'],
+  ])('%s', (_name, source) => {
+    expect(droppedLines(source)).toEqual([]);
+  });
+
+  test.each([
+    ['17', { number: 17, rest: '' }],
+    ['– 12 –', { number: 12, rest: '' }],
+    ['Page 3 of 9', { number: 3, rest: '' }],
+    ['xiv', { number: 14, rest: '' }],
+    ['24 Emma', { number: 24, rest: 'emma' }],
+    ['The Constitution Page 34', { number: 34, rest: 'the constitution' }],
+    ['IV', undefined],
+    ['The mill stood.', undefined],
+  ])('page label of %s', (line, expected) => {
+    expect(readPageLabel(line)).toEqual(expected);
+  });
+});
+
+describe('captions', () => {
+  test.each([
+    ['00:00:01,000 --> 00:00:02,500', { start: 1000, end: 2500 }],
+    ['01:12.400 --> 01:15.000 align:start position:0%', { start: 72400, end: 75000 }],
+    ['He came at 10:45 --> late', undefined],
+  ])('arrow line %s', (line, expected) => {
+    expect(readArrowLine(line)).toEqual(expected);
+  });
+
+  test.each([
+    ['0:04', 4000],
+    ['[00:01:12]', 72000],
+    ['(1:02:03)', 3723000],
+    ['1 hr 2 min', 3720000],
+    ['12', 12000],
+    ['at 10:45', undefined],
+  ])('own line %s', (line, expected) => {
+    expect(readOwnLine(line)).toBe(line === '12' ? undefined : expected);
+  });
+
+  test.each([
+    ['[0:03] The little girl', 7, true],
+    ['0:03 The little girl', 5, false],
+  ])('lead of %s', (line, length, bracketed) => {
+    expect(readLead(line)).toMatchObject({ time: 3000, length, bracketed });
+  });
+
+  test('a time before a column sign is no lead', () => {
+    expect(readLead('03:12 | Stop 4: The rope walk')).toBeUndefined();
+  });
+
+  test('cue numbers, times, headers, sound cues and rolling repeats are told apart', () => {
+    const source = [
+      'WEBVTT', '', '1', '00:01.000 --> 00:02.000', 'You begin with', '', '2', '00:02.000 --> 00:03.000', 'You begin with',
+      'the keel.', '', '3', '00:03.000 --> 00:04.000', 'the keel.', '[laughter]',
+    ].join('\n'); // prettier-ignore
+    expect(droppedLines(source)).toEqual([
+      'captionHeader: WEBVTT',
+      'cueNumber: 1',
+      'timeCode: 00:01.000 --> 00:02.000',
+      'cueNumber: 2',
+      'timeCode: 00:02.000 --> 00:03.000',
+      'captionRepeat: You begin with',
+      'cueNumber: 3',
+      'timeCode: 00:03.000 --> 00:04.000',
+      'captionRepeat: the keel.',
+      'soundCue: [laughter]',
+    ]);
+  });
+
+  test('prose with a clock time in it is no transcript', () => {
+    const source = 'The ferry left at\n10:45\nand came back at noon.';
+    const { index } = readLines(source, ALL_LINE_OPTIONS);
+    expect(readCaptions(source, index, new Uint8Array(index.count), ALL_LINE_OPTIONS).found).toBe(false);
+  });
+});

@@ -1,0 +1,104 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import type { Step } from '../core/index.ts';
+import { openDatabase } from './db.ts';
+import { StorageError, toStorageError } from './errors.ts';
+import { loadDraft, saveDraft } from './notes.ts';
+import {
+  appendStep,
+  createPiece,
+  deletePiece,
+  listPieces,
+  loadPiece,
+  moveInHistory,
+  noteCleaning,
+  renamePiece,
+  restorePiece,
+} from './pieces.ts';
+
+/** One database for all tests, emptied after each. */
+const db = openDatabase('test');
+afterEach(async () => {
+  await Promise.all(db.tables.map((table) => table.clear()));
+});
+
+const step = (pass: string): Step => ({ kind: 'switch-pass', pass, on: false });
+const problem = (code: string) => expect.objectContaining({ problem: code });
+
+describe('pieces', () => {
+  test('come back as they were stored, lone surrogates and NULs included', async () => {
+    const source = 'The tide\u0000 fell \ud800 and\r\nrose \u{1f30a}';
+    const id = await createPiece(source, 'Tides', 5, db);
+    const stored = await loadPiece(id, db);
+    expect(stored.source).toBe(source);
+    expect(stored.piece).toMatchObject({ title: 'Tides', createdAt: 5, changedAt: 5 });
+    expect(stored.history).toEqual({ steps: [], at: 0 });
+  });
+
+  test('are listed by their last change', async () => {
+    const first = await createPiece('a', 'A', 1, db);
+    await createPiece('b', 'B', 2, db);
+    await renamePiece(first, 'Again', 3, db);
+    await noteCleaning(first, { words: 1, doubts: 0, kind: 'wrapped' }, db);
+    expect((await listPieces(4, db)).map((piece) => piece.title)).toEqual(['Again', 'B']);
+  });
+
+  test('deleted ones can be taken back for a day, then they are gone with all they had', async () => {
+    const id = await createPiece('a', 'A', 1, db);
+    await appendStep(id, 0, step('tabs'), 2, db);
+    await deletePiece(id, 10, db);
+    expect(await listPieces(11, db)).toEqual([]);
+    await expect(loadPiece(id, db)).rejects.toEqual(problem('gone'));
+    await restorePiece(id, db);
+    expect(await listPieces(12, db)).toHaveLength(1);
+    await deletePiece(id, 20, db);
+    await listPieces(20 + 25 * 3600 * 1000, db);
+    expect(await Promise.all([db.pieces.count(), db.texts.count(), db.steps.count()])).toEqual([0, 0, 0]);
+  });
+
+  test('what is not there is gone', async () => {
+    await expect(loadPiece('none', db)).rejects.toEqual(problem('gone'));
+    await expect(renamePiece('none', 'x', 1, db)).rejects.toEqual(problem('gone'));
+    await expect(appendStep('none', 0, step('tabs'), 1, db)).rejects.toEqual(problem('gone'));
+  });
+});
+
+describe('history', () => {
+  test('steps, undo and redo come back after a reload; a step after an undo forgets what was undone', async () => {
+    const id = await createPiece('a', 'A', 1, db);
+    await appendStep(id, 0, step('tabs'), 2, db);
+    await appendStep(id, 1, step('rules'), 3, db);
+    await moveInHistory(id, 2, 1, 4, db);
+    expect((await loadPiece(id, db)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 1 });
+    await moveInHistory(id, 1, 2, 5, db);
+    await moveInHistory(id, 2, 0, 6, db);
+    await appendStep(id, 0, step('ligatures'), 7, db);
+    expect((await loadPiece(id, db)).history).toEqual({ steps: [step('ligatures')], at: 1 });
+  });
+
+  test('a tab that was outrun stores nothing and is told', async () => {
+    const id = await createPiece('a', 'A', 1, db);
+    await appendStep(id, 0, step('tabs'), 2, db);
+    await expect(appendStep(id, 0, step('rules'), 3, db)).rejects.toEqual(problem('outrun'));
+    await expect(moveInHistory(id, 0, 1, 3, db)).rejects.toEqual(problem('outrun'));
+    await expect(moveInHistory(id, 1, 2, 3, db)).rejects.toEqual(problem('outrun'));
+    expect((await loadPiece(id, db)).history.steps).toEqual([step('tabs')]);
+  });
+});
+
+test('a draft is kept until it is emptied', async () => {
+  expect(await loadDraft(db)).toBe('');
+  await saveDraft('The tide', db);
+  expect(await loadDraft(db)).toBe('The tide');
+  await saveDraft('', db);
+  expect(await loadDraft(db)).toBe('');
+});
+
+test.each([
+  [{ name: 'QuotaExceededError' }, 'full'],
+  [{ name: 'AbortError', inner: { name: 'QuotaExceededError' } }, 'full'],
+  [{ name: 'OpenFailedError' }, 'unavailable'],
+  [new TypeError('x'), 'unknown'],
+  [new StorageError('outrun'), 'outrun'],
+])('%j means %s', (error, code) => {
+  expect(toStorageError(error).problem).toBe(code);
+});
