@@ -1,4 +1,4 @@
-import { Input, TextField } from 'react-aria-components';
+import { Input, TextField, VisuallyHidden } from 'react-aria-components';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Summary } from '../../../worker/protocol.ts';
@@ -22,6 +22,7 @@ export function PieceHeader({ title, onRename, summary, decisions, onCopy }: Pie
   return (
     <Bar>
       <Brand />
+      <VisuallyHidden elementType="h1">{title || 'Untitled'}</VisuallyHidden>
       <TitleField key={title} title={title} onRename={onRename} />
       {summary && (
         <Chip>

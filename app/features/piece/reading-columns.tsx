@@ -94,7 +94,7 @@ function useWidth(ref: React.RefObject<HTMLElement | null>): number {
   return width;
 }
 
-const Area = styled.div`
+const Area = styled.main`
   min-width: 0;
   display: grid;
   grid-template: 26px minmax(0, 1fr) / minmax(0, 1fr) 26px;

@@ -6,22 +6,10 @@ import type { PieceResult, PieceWrite } from './piece-actions.ts';
 
 /** Gives a function that stores writes, one batch at a time and in order; what cannot be stored is said. */
 export function useSaving(): (write: PieceWrite) => void {
-  const { submit, state, data } = useFetcher<PieceResult>();
+  const { submit, data } = useFetcher<PieceResult>();
   const { revalidate } = useRevalidator();
   const waiting = useRef<PieceWrite[]>([]);
-
-  const send = useCallback(() => {
-    if (waiting.current.length === 0) return;
-    const batch = waiting.current;
-    waiting.current = [];
-    void submit(JSON.stringify(batch), { method: 'post', encType: 'application/json' });
-  }, [submit]);
-
-  const isIdle = useRef(true);
-  useEffect(() => {
-    isIdle.current = state === 'idle';
-    if (state === 'idle') send();
-  }, [state, send]);
+  const isSending = useRef(false);
 
   useEffect(() => {
     if (!data || data.ok) return;
@@ -32,11 +20,16 @@ export function useSaving(): (write: PieceWrite) => void {
   return useCallback(
     (write) => {
       waiting.current.push(write);
-      if (isIdle.current) {
-        isIdle.current = false;
-        send();
-      }
+      if (isSending.current) return;
+      isSending.current = true;
+      void (async () => {
+        while (waiting.current.length > 0) {
+          const batch = waiting.current.splice(0);
+          await submit(JSON.stringify(batch), { method: 'post', encType: 'application/json' });
+        }
+        isSending.current = false;
+      })();
     },
-    [send],
+    [submit],
   );
 }

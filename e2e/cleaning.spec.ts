@@ -1,0 +1,101 @@
+import {
+  CLEANED,
+  cleanTexts,
+  copyClean,
+  expect,
+  openDesk,
+  openSample,
+  paste,
+  pieceIsReady,
+  test,
+  WRAPPED,
+} from './test.ts';
+
+test('paste, and the clean text can be copied, plain and rich', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual(CLEANED);
+  await expect(page.getByRole('img', { name: /words in the source/ })).toHaveText(
+    /71 in · 69 out · 1 removed · 1 mended/,
+  );
+  const { plain, rich } = await copyClean(page);
+  expect(plain).toBe(CLEANED.join('\n\n'));
+  expect(rich).toContain(`<p>${CLEANED[0]}</p>`);
+});
+
+test('a line end is decided by hand; undo, redo and a reload keep all of it', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  await page.getByRole('button', { name: /^Lines 5 and 7: a new paragraph/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('the line ends a sentence');
+  await page.getByRole('menuitem', { name: 'Join' }).click();
+  const joined = [CLEANED.join(' ')];
+  await expect.poll(() => cleanTexts(page)).toEqual(joined);
+  await expect(page.getByRole('button', { name: /^Lines 5 and 7: joined, your decision/ })).toBeVisible();
+
+  await page.keyboard.press('ControlOrMeta+Z');
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+  await page.reload();
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual(CLEANED);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(joined);
+  await page.reload();
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual(joined);
+
+  await page.getByRole('button', { name: /^Lines 5 and 7: joined/ }).click();
+  await page.getByRole('menuitem', { name: 'Let the evidence decide' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+});
+
+test('the menu of a line end works by keyboard', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  await page.getByRole('button', { name: /^Lines 7 and 8: joined/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menu')).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('menuitem', { name: 'New paragraph' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await cleanTexts(page)).length).toBe(3);
+  await page.getByRole('button', { name: /^Lines 8 and 9: joined/ }).press('Enter');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  expect(await cleanTexts(page)).toHaveLength(3);
+});
+
+test('a pass is switched off and on, and its edits light up', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  await page.getByRole('button', { name: 'Light up the edits of “Reference marks”' }).click();
+  await expect(page.locator('[data-lit]').getByText('[4]')).toBeVisible();
+  await page.getByRole('switch', { name: 'Reference marks' }).focus();
+  await page.keyboard.press('Space');
+  await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/him\.\[4\]$/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+  await expect(page.getByRole('switch', { name: 'Reference marks' })).toBeChecked();
+});
+
+const SAMPLES: readonly (readonly [string, string])[] = [
+  ['The tide mills of Saltfern Reach', 'A tide mill asks for nothing but patience. Twice a day the creek fills'],
+  ['Log of the Gannet Rock light', 'The new oil came off with the relief boat.'],
+  ['The Wrackby Ferry Festival', 'The festival is run by the Wrackby Ferry Company together with the parish'],
+  ['Enoch Trask, boat builder', 'TRASK: In the kitchen, mostly. So then you know it is a small boat.'],
+  ['The Room Above the Sluice', '“Does everybody say a week?”'],
+  ['Index of the audio guide', '03:12 | Stop 4: The rope walk | saltfern.example/s4'],
+  ['A letter to Mrs. Pell', 'it writes its reasons in the sand\nand leaves them at the door.'],
+];
+for (const [title, words] of SAMPLES) {
+  test(`sample: ${title}`, async ({ page }) => {
+    await openSample(page, title);
+    await expect(page.getByLabel('Title of the piece')).toHaveValue(title);
+    const { plain } = await copyClean(page);
+    expect(plain).toContain(words);
+  });
+}

@@ -1,0 +1,114 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as plain } from '@playwright/test';
+import {
+  CLEANED,
+  cleanTexts,
+  expect,
+  openDesk,
+  openSample,
+  paste,
+  pasteParts,
+  pieceIsReady,
+  test,
+  WRAPPED,
+} from './test.ts';
+
+test('the policy of every page lets nothing in from, or out to, another origin', async ({ page }) => {
+  const answer = await page.goto('/');
+  const policy = (await answer!.headerValue('content-security-policy')) ?? '';
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).toContain("connect-src 'self';");
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']{20,}'/);
+  expect(policy).not.toMatch(/unsafe|https?:|\*/);
+  const again = await page.goto('/');
+  expect(await again!.headerValue('content-security-policy')).not.toBe(policy);
+});
+
+plain('a request to another origin is refused by the policy itself', async ({ page }) => {
+  await page.goto('/');
+  const outcome = await page.evaluate(() =>
+    fetch('http://127.0.0.2:9/').then(
+      () => 'reached',
+      () => 'refused',
+    ),
+  );
+  const broken = page.evaluate(
+    () =>
+      new Promise<string>((resolve) =>
+        document.addEventListener('securitypolicyviolation', (event) => resolve(event.violatedDirective)),
+      ),
+  );
+  await page.evaluate(() => fetch('http://127.0.0.2:9/').catch(() => undefined));
+  expect(outcome).toBe('refused');
+  expect(await broken).toBe('connect-src');
+});
+
+test('five megabytes open, scroll to the end and come back after a reload', async ({ page }) => {
+  await openDesk(page);
+  const text =
+    `${WRAPPED}
+`.repeat(Math.ceil(5_000_000 / WRAPPED.length)) + '\nThe last line of the log.\n';
+  await pasteParts(page, { 'text/plain': text });
+  await pieceIsReady(page);
+  await page.getByRole('region', { name: 'Source and clean text' }).focus();
+  await page.keyboard.press('End');
+  await expect(page.locator('[data-index] p').getByText('The last line of the log.')).toBeVisible();
+  await page.reload();
+  await pieceIsReady(page);
+  expect((await cleanTexts(page))[0]).toBe(CLEANED[0]);
+});
+
+test('a cleaning can be stopped and started again', async ({ page }) => {
+  await openDesk(page);
+  await pasteParts(page, { 'text/plain': WRAPPED.repeat(20_000) });
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('The cleaning was stopped. The source is kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Clean it again' }).click();
+  await pieceIsReady(page);
+});
+
+test('a full disk is told, and the text is not lost', async ({ page }) => {
+  await openDesk(page);
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.add;
+    IDBObjectStore.prototype.add = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    Object.assign(window, { freeTheDisk: () => (IDBObjectStore.prototype.add = put) });
+  });
+  await pasteParts(page, { 'text/plain': WRAPPED });
+  await expect(page.getByText('The browser’s storage is full; this was not saved')).toBeVisible();
+  await page.evaluate(() => (window as unknown as { freeTheDisk: () => void }).freeTheDisk());
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual(CLEANED);
+});
+
+test('a second tab that was outrun says so and shows what the first one did', async ({ page, context }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await pieceIsReady(second);
+  await page.getByRole('button', { name: /^Lines 5 and 7/ }).click();
+  await page.getByRole('menuitem', { name: 'Join' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
+  await second.getByRole('button', { name: /^Lines 7 and 8/ }).click();
+  await second.getByRole('menuitem', { name: 'New paragraph' }).click();
+  await expect(second.getByText('This piece was changed in another tab')).toBeVisible();
+  await expect.poll(() => cleanTexts(second)).toEqual([CLEANED.join(' ')]);
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing on desk and piece, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme });
+    await openSample(page, 'Log of the Gannet Rock light');
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    await page.getByRole('button', { name: /^Lines 10 and 11/ }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect((await new AxeBuilder({ page }).include('[role="dialog"]').analyze()).violations).toEqual([]);
+    await openDesk(page);
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  });
+}
