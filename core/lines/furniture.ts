@@ -173,7 +173,8 @@ function dropUnnumberedHeads(source: string, table: LineTable, kept: KeptLines, 
   for (const found of places.values()) {
     const known = found.some((place) => heads.has(place));
     if (known) for (const place of found) if (place < NEAR || besidePage(pages, place)) heads.add(place);
-    if (found.length >= 2) for (const place of recurringHeads(table, kept, pages, found)) heads.add(place);
+    if (found.length < 2 || !haveOwnNeighbours(source, table, kept, found)) continue;
+    for (const place of recurringHeads(table, kept, pages, found)) heads.add(place);
   }
   for (const place of heads) table.kind[kept.lines[place]!] = LineKind.runningHead;
 }
@@ -223,6 +224,17 @@ function recurringHeads(
   const closed = table.flags[kept.lines[found[0]!]!]! & Flag.endsStop;
   const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
   return !closed && cuts * 2 >= found.length ? [...found] : [];
+}
+
+/** What follows a running head is another text each time; where the same lines follow, a passage was repeated. */
+function haveOwnNeighbours(source: string, table: LineTable, kept: KeptLines, found: readonly number[]): boolean {
+  const followers = new Set(
+    found.map((place) => {
+      const line = kept.lines[place + 1];
+      return line === undefined ? '' : source.slice(table.from[line], table.to[line]);
+    }),
+  );
+  return followers.size > found.length / 2;
 }
 
 function arePageApart(places: readonly number[]): boolean {

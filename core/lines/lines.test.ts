@@ -51,6 +51,10 @@ describe('page furniture', () => {
         'Fair stands the wind for Wrackby!',
       ].join('\n'),
     ],
+    [
+      'a passage that is repeated is no furniture',
+      Array.from({ length: 5 }, () => `${page(0)}\n   Wrackby is a shell\n${page(1)}`).join('\n'),
+    ],
     ['numbered sections are headings', [1, 2, 3, 4].map((at) => `Section ${at}\n${page(at)}`).join('\n')],
     ['a year at a line end is no page', `${page(0)}\nThe mill was rebuilt in 1871\n${page(1)}`],
     ['a list of numbers is content', '12\n15\n9\n22\n7\n30'],

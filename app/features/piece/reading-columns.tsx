@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
-import { styled } from 'styled-components';
+import { css, styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
@@ -94,6 +94,17 @@ function useWidth(ref: React.RefObject<HTMLElement | null>): number {
   return width;
 }
 
+/** Each column has its own ground, also where no row stands. */
+const columnGrounds = css`
+  background: linear-gradient(
+    90deg,
+    var(--raw) var(--source),
+    var(--paper) var(--source),
+    var(--paper) calc(var(--source) + var(--ribbon-width)),
+    var(--sheet) 0
+  );
+`;
+
 const Area = styled.main`
   min-width: 0;
   display: grid;
@@ -105,13 +116,7 @@ const Caps = styled.div`
   grid-template-columns: var(--source) var(--ribbon-width) 1fr;
   font-size: 12px;
   color: var(--soft);
-  background: linear-gradient(
-    90deg,
-    var(--raw) var(--source),
-    var(--paper) var(--source),
-    var(--paper) calc(var(--source) + var(--ribbon-width)),
-    var(--sheet) 0
-  );
+  ${columnGrounds}
   span {
     padding: 6px 0 0 14px;
   }
@@ -126,13 +131,7 @@ const Scroller = styled.div`
   overflow-x: hidden;
   scrollbar-width: thin;
   scrollbar-color: var(--line) transparent;
-  background: linear-gradient(
-    90deg,
-    var(--raw) var(--source),
-    var(--paper) var(--source),
-    var(--paper) calc(var(--source) + var(--ribbon-width)),
-    var(--sheet) 0
-  );
+  ${columnGrounds}
   &:focus-visible {
     outline-offset: -2px;
   }
