@@ -1,39 +1,16 @@
 import type { Block } from './blocks/block.ts';
 import { blockPieces, gapBetween, kindOfBlock, type GapRules } from './blocks/build-blocks.ts';
 import { subjectOf, type Choice, type StetChoice } from './choices/choice.ts';
-import { addTallies, NO_WORDS, tallyWords, type WordTally } from './edits/conservation.ts';
+import { addTallies, NO_WORDS, tallyWords } from './edits/conservation.ts';
 import { applyLocalEdits, sourceRange } from './edits/local-edit.ts';
 import { textOfPieces, type Piece } from './edits/piece.ts';
-import type { LineTable } from './lines/line-table.ts';
 import { PASSES } from './passes/index.ts';
+import type { Analysis, Cleaning } from './cleaning.ts';
 import type { Pass, PassContext } from './passes/pass.ts';
-import { glueAt, type SeamDecisions } from './seams/decide.ts';
+import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
 import { Decision } from './seams/seam-table.ts';
-import { isPassOn, type Style } from './style/style.ts';
-
-/** What is known of a source before choices are applied and blocks are built. */
-export interface Analysis {
-  readonly source: string;
-  readonly style: Style;
-  readonly choices: readonly Choice[];
-  readonly context: PassContext;
-  readonly table: LineTable;
-  /** What the evidence says of the seams, before any choice. */
-  readonly decided: SeamDecisions;
-}
-
-/** The result of a cleaning: everything is expressed in source offsets, and the source never changes. */
-export interface Cleaning extends Analysis {
-  /** By seam: the decision in force, after choices and passes that are off. */
-  readonly decision: Uint8Array;
-  /** By seam: 1 where a person decided. */
-  readonly settled: Uint8Array;
-  readonly blocks: readonly Block[];
-  /** What follows the last block: tiles the rest of the source; all of it where there is no block. */
-  readonly tail: readonly Piece[];
-  readonly tally: WordTally;
-}
+import { isPassOn } from './style/style.ts';
 
 /** Builds the blocks of an analysis, taking over from `before` those that nothing has touched. */
 export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {

@@ -1,4 +1,5 @@
-import { assemble, type Cleaning } from './assemble.ts';
+import { assemble } from './assemble.ts';
+import type { Cleaning } from './cleaning.ts';
 import { passOfLine } from './blocks/build-blocks.ts';
 import type { Choice, StetChoice } from './choices/choice.ts';
 import { measureLine } from './lines/line-features.ts';

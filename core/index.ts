@@ -1,5 +1,5 @@
 export { clean, revise, type Stage } from './clean.ts';
-export type { Cleaning } from './assemble.ts';
+export type { Cleaning } from './cleaning.ts';
 export { allPieces, cleanText, undoneText } from './output.ts';
 export { canMend, rangeOfSeam } from './seams-in-force.ts';
 export type { Block, BlockKind } from './blocks/block.ts';

@@ -1,4 +1,4 @@
-import type { Cleaning } from './assemble.ts';
+import type { Cleaning } from './cleaning.ts';
 import { textOfPieces, type Piece } from './edits/piece.ts';
 
 /** All pieces of a cleaning in source order; they tile the source. */

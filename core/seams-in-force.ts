@@ -1,4 +1,4 @@
-import type { Analysis } from './assemble.ts';
+import type { Analysis } from './cleaning.ts';
 import type { SeamChoice } from './choices/choice.ts';
 import { isHyphen } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';

@@ -1,4 +1,4 @@
-import type { Cleaning } from '../assemble.ts';
+import type { Cleaning } from '../cleaning.ts';
 import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
 import { allPieces } from '../output.ts';
 import { PASSES } from '../passes/index.ts';

@@ -1,4 +1,4 @@
-import type { Cleaning } from '../assemble.ts';
+import type { Cleaning } from '../cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { LineKind } from '../lines/line-kind.ts';
 

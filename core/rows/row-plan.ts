@@ -1,4 +1,4 @@
-import type { Cleaning } from '../assemble.ts';
+import type { Cleaning } from '../cleaning.ts';
 import type { BlockKind } from '../blocks/block.ts';
 import { pieceText, type Piece } from '../edits/piece.ts';
 import { allPieces } from '../output.ts';

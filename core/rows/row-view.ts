@@ -1,4 +1,4 @@
-import type { Cleaning } from '../assemble.ts';
+import type { Cleaning } from '../cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';

@@ -1,0 +1,31 @@
+import type { Block } from './blocks/block.ts';
+import type { Choice } from './choices/choice.ts';
+import type { WordTally } from './edits/conservation.ts';
+import type { Piece } from './edits/piece.ts';
+import type { LineTable } from './lines/line-table.ts';
+import type { PassContext } from './passes/pass.ts';
+import type { SeamDecisions } from './seams/decide.ts';
+import type { Style } from './style/style.ts';
+
+/** What is known of a source before choices are applied and blocks are built. */
+export interface Analysis {
+  readonly source: string;
+  readonly style: Style;
+  readonly choices: readonly Choice[];
+  readonly context: PassContext;
+  readonly table: LineTable;
+  /** What the evidence says of the seams, before any choice. */
+  readonly decided: SeamDecisions;
+}
+
+/** The result of a cleaning: everything is expressed in source offsets, and the source never changes. */
+export interface Cleaning extends Analysis {
+  /** By seam: the decision in force, after choices and passes that are off. */
+  readonly decision: Uint8Array;
+  /** By seam: 1 where a person decided. */
+  readonly settled: Uint8Array;
+  readonly blocks: readonly Block[];
+  /** What follows the last block: tiles the rest of the source; all of it where there is no block. */
+  readonly tail: readonly Piece[];
+  readonly tally: WordTally;
+}
