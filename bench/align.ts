@@ -52,7 +52,8 @@ function walkBack(trace: readonly Int32Array[], endX: number, endY: number): Mat
     const row = trace[edits]!;
     const middle = edits + 1;
     const diagonal = x - y;
-    const down = diagonal === -edits || (diagonal !== edits && row[middle + diagonal - 1]! < row[middle + diagonal + 1]!);
+    const down =
+      diagonal === -edits || (diagonal !== edits && row[middle + diagonal - 1]! < row[middle + diagonal + 1]!);
     const before = down ? diagonal + 1 : diagonal - 1;
     const beforeX = edits === 0 ? 0 : row[middle + before]!;
     const beforeY = edits === 0 ? 0 : beforeX - before;

@@ -39,9 +39,15 @@ export function readCases(folder: string): LabelledCase[] {
     subfolders(join(folder, kind)).flatMap((id) => {
       const file = (name: string) => join(folder, kind, id, name);
       if (!existsSync(file('input.txt')) || !existsSync(file('truth.txt'))) return [];
-      const meta = existsSync(file('meta.json')) ? (JSON.parse(readFileSync(file('meta.json'), 'utf8')) as { free?: [number, number][] }) : {};
-      const truth = readFileSync(file('truth.txt'), 'utf8').split('\n').filter((line) => line.trim() !== '');
-      return [{ name: `${kind}/${id}`, kind, source: readFileSync(file('input.txt'), 'utf8'), truth, free: meta.free ?? [] }];
+      const meta = existsSync(file('meta.json'))
+        ? (JSON.parse(readFileSync(file('meta.json'), 'utf8')) as { free?: [number, number][] })
+        : {};
+      const truth = readFileSync(file('truth.txt'), 'utf8')
+        .split('\n')
+        .filter((line) => line.trim() !== '');
+      return [
+        { name: `${kind}/${id}`, kind, source: readFileSync(file('input.txt'), 'utf8'), truth, free: meta.free ?? [] },
+      ];
     }),
   );
 }

@@ -41,11 +41,17 @@ export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams
   const freeAt = new Set(free.map(([place, words]) => boundaryOf(truth, place, words)));
   const { first, last } = tokenRanges(kept, line.length);
   for (let seam = 0; seam < count; seam++) {
+    if (table.flags[line[seam]!]! & Flag.endsHyphen && table.flags[line[seam + 1]!]! & Flag.startsLower) {
+      // A word that goes on is no place for a break, and its halves stand nowhere in the truth.
+      label[seam] = 0;
+      continue;
+    }
     const before = nearest(truthOf, last[seam]!, -1);
     const after = nearest(truthOf, first[seam + 1]!, 1);
     if (before < 0 || after < 0 || after <= before || after - before > 2 * REACH) continue;
     if (Array.from({ length: after - before }, (_, at) => before + 1 + at).some((at) => freeAt.has(at))) continue;
-    label[seam] = wanted[before]!.place === wanted[after]!.place ? 0 : 1;
+    const isSame = wanted[before]!.place === wanted[after]!.place;
+    if (isSame || after === before + 1) label[seam] = isSame ? 0 : 1;
   }
   return { table, decided, label };
 }
@@ -99,6 +105,7 @@ function tokenRanges(tokens: readonly Token[], lines: number): { first: Int32Arr
 
 /** The truth place of the nearest aligned token from `at` on, going back (-1) or on (1); -1 where none is near. */
 function nearest(truthOf: Int32Array, at: number, step: 1 | -1): number {
-  for (let tried = 0; tried < REACH; tried++, at += step) if (at >= 0 && at < truthOf.length && truthOf[at]! >= 0) return truthOf[at]!;
+  for (let tried = 0; tried < REACH; tried++, at += step)
+    if (at >= 0 && at < truthOf.length && truthOf[at]! >= 0) return truthOf[at]!;
   return -1;
 }

@@ -1,18 +1,16 @@
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { findConvention, type Convention } from './convention.ts';
+import { findConvention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
-import { findMeasure, type Measure } from './measure.ts';
+import { findMeasure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
+import { findSequence } from './sequence.ts';
 import { decideSplitWords, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 
 /** The seams of a text with what the evidence says of each. */
-export interface SeamDecisions {
-  readonly seams: SeamTable;
-  readonly convention: Convention;
-  readonly measure: Measure;
+export interface SeamDecisions extends Omit<SeamContext, 'table'> {
   /** By seam: the decision, a `Decision`. */
   readonly decision: Uint8Array;
   /** By seam: the probability that the decision is right, from 0.5 to 1. */
@@ -28,7 +26,8 @@ export function decideSeams(source: string, table: LineTable): SeamDecisions {
   const seams = findSeams(table);
   const convention = findConvention(table, seams);
   const measure = findMeasure(table, seams);
-  const context: SeamContext = { table, seams, convention, measure };
+  const sequence = findSequence(source, table, seams);
+  const context: SeamContext = { table, seams, convention, measure, sequence };
   const decision = new Uint8Array(seams.count);
   const certainty = new Float32Array(seams.count);
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
@@ -44,7 +43,7 @@ export function decideSeams(source: string, table: LineTable): SeamDecisions {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
-  return { seams, convention, measure, decision, certainty, splits };
+  return { seams, convention, measure, sequence, decision, certainty, splits };
 }
 
 function probability(evidence: Float32Array): number {

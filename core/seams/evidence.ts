@@ -10,6 +10,8 @@ export interface SeamContext {
   readonly seams: SeamTable;
   readonly convention: Convention;
   readonly measure: Measure;
+  /** By seam: see findSequence. */
+  readonly sequence: Uint8Array;
 }
 
 interface Sides {
@@ -23,6 +25,9 @@ type Evidence = (context: SeamContext, seam: number, sides: Sides) => number;
 
 const has = (flags: number, flag: number): number => (flags & flag ? 1 : 0);
 const PAUSE_OF_A_PARAGRAPH = 2000;
+/** In characters, where there is no measure; and as a share of the measure. */
+const LONGEST_TITLE = 60;
+const TITLE_FILL = 0.72;
 const NO_ENDING =
   Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsDash;
 
@@ -37,35 +42,38 @@ export const EVIDENCE = {
     convention.marked && convention.wraps && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap
       ? 1
       : 0,
-  room: ({ table, seams, convention, measure }, seam, { before }) => {
-    if (!convention.wraps || measure.at[seam] === 0) return 0;
-    if (fillOf(table, measure, seam, before) > OVERLONG) return 0;
-    return roomEvidence(roomAt(table, seams, measure, seam), measure.slack) * measure.reliability;
-  },
-  looseRun: ({ measure }, seam) => measure.looseRun[seam]!,
+  fullLine: (context, seam) => Math.max(0, -roomEvidence(context, seam)),
+  room: (context, seam) => Math.max(0, roomEvidence(context, seam)),
+  roomAfterStop: (context, seam, { beforeFlags }) =>
+    has(beforeFlags, Flag.endsStop) * Math.max(0, roomEvidence(context, seam)),
+  looseRun: ({ measure }, seam) => Math.min(1, measure.looseRun[seam]!),
+  looseGroup: ({ measure }, seam) => (measure.looseRun[seam]! > 1 ? 1 : 0),
   notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
-  smallStartNotWrapped: ({ convention }, _s, { afterFlags }) =>
-    convention.wraps ? 0 : has(afterFlags, Flag.startsLower),
   hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
   endsStop: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsStop),
   endsColon: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsColon),
-  endsComma: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsComma),
+  endsComma: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsComma),
   endsHyphen: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsHyphen),
-  endsAbbreviation: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsAbbreviation),
-  endsFunctionWord: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsFunctionWord),
-  endsOpen: (_c, _s, { beforeFlags }) => (beforeFlags & NO_ENDING ? 0 : 1),
-  startsLower: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsLower),
+  endsAbbreviation: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsAbbreviation),
+  endsFunctionWord: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsFunctionWord),
+  endsOpen: (context, _s, { beforeFlags }) => (beforeFlags & NO_ENDING ? 0 : acrossWeight(context)),
+  startsLower: (context, _s, { afterFlags }) => acrossWeight(context) * has(afterFlags, Flag.startsLower),
   startsUpper: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsUpper),
   startsQuote: (_c, _s, { beforeFlags, afterFlags }) =>
     has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsStop | Flag.endsColon),
   speechTurn: (_c, _s, { beforeFlags, afterFlags }) =>
     has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsQuote) && has(beforeFlags, Flag.endsStop),
   startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
+  inSequence: ({ sequence }, seam) => sequence[seam]!,
   startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
+  titleBefore: (context, seam, { before, afterFlags }) =>
+    looksLikeTitle(context, seam, before) && !(afterFlags & Flag.startsLower) ? 1 : 0,
+  titleAfter: (context, seam, { beforeFlags, after }) =>
+    looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
@@ -89,6 +97,11 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
   for (let at = 0; at < EVIDENCE_NAMES.length; at++) out[at] = EVIDENCE[EVIDENCE_NAMES[at]!](context, seam, sides);
 }
 
+/** Where lines do not wrap, a sentence that seems to go on says little: verse, list items and menus do so. */
+function acrossWeight({ convention }: SeamContext): number {
+  return convention.wraps ? 1 : 1 - 0.85 * convention.sureness;
+}
+
 /** Over a page turn blank lines mean little; a first line that steps in still marks a paragraph where that is the custom. */
 function gapScore({ table, seams, convention }: SeamContext, seam: number): number {
   const gap = gapAt(table, seams, seam);
@@ -102,11 +115,25 @@ function isHeading(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.heading;
 }
 
-/** From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare. */
-function roomEvidence(room: number, slack: number): number {
-  if (room < 0) return -1;
-  if (room < slack) return -0.6;
-  return Math.min(1, 0.15 + (room - slack) * 4);
+/**
+ * From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare; nearer to 0 the
+ * less exactly lines wrap in this text.
+ */
+function roomEvidence({ table, seams, convention, measure }: SeamContext, seam: number): number {
+  if (!convention.wraps || measure.at[seam] === 0) return 0;
+  if (fillOf(table, measure, seam, seams.line[seam]!) > OVERLONG) return 0;
+  const room = roomAt(table, seams, measure, seam);
+  if (room < 0) return -measure.reliability;
+  if (room < measure.slack) return -0.6 * measure.reliability;
+  return Math.min(1, 0.15 + (room - measure.slack) * 4) * measure.reliability;
+}
+
+/** A short line that begins with a capital and ends nothing: a title, by its form. */
+function looksLikeTitle({ table, convention, measure }: SeamContext, seam: number, line: number): boolean {
+  const flags = table.flags[line]!;
+  if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (NO_ENDING | Flag.endsFunctionWord)) return false;
+  if (!convention.wraps || measure.at[seam] === 0) return table.chars[line]! < LONGEST_TITLE;
+  return fillOf(table, measure, seam, line) < TITLE_FILL;
 }
 
 /** Milliseconds of silence between two caption lines; NaN where the track does not tell. */

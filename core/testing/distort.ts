@@ -127,6 +127,12 @@ function withSoftHyphens(line: string, random: Random): string {
   return line.replace(/\p{Ll}{9,}/gu, (word) => (random() < 0.4 ? `${word.slice(0, 4)}\u00ad${word.slice(4)}` : word));
 }
 
+/** No mess at all: text that is clean already must stay as it is. */
+export const alreadyClean: Distorter = (blocks) => ({
+  source: blocks.map((block) => block.lines.join('\n')).join('\n\n'),
+  truth: toTruth(blocks),
+});
+
 /** All distorters by name, for properties that hold whatever the mess. */
 export const DISTORTERS: Readonly<Record<string, Distorter>> = {
   wrappedFile,
@@ -137,4 +143,5 @@ export const DISTORTERS: Readonly<Record<string, Distorter>> = {
   gluedText,
   webPage,
   subRip,
+  alreadyClean,
 };
