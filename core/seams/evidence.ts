@@ -84,6 +84,8 @@ export type EvidenceName = keyof typeof EVIDENCE;
 
 export const EVIDENCE_NAMES = Object.keys(EVIDENCE) as readonly EvidenceName[];
 
+const EVIDENCE_LIST: readonly Evidence[] = Object.values(EVIDENCE);
+
 /** Writes the evidence at a seam into `out`, in the order of EVIDENCE_NAMES. */
 export function collectEvidence(context: SeamContext, seam: number, out: Float32Array): void {
   const before = context.seams.line[seam]!;
@@ -94,7 +96,7 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
     beforeFlags: context.table.flags[before]!,
     afterFlags: context.table.flags[after]!,
   };
-  for (let at = 0; at < EVIDENCE_NAMES.length; at++) out[at] = EVIDENCE[EVIDENCE_NAMES[at]!](context, seam, sides);
+  for (let at = 0; at < EVIDENCE_LIST.length; at++) out[at] = EVIDENCE_LIST[at]!(context, seam, sides);
 }
 
 /** Where lines do not wrap, a sentence that seems to go on says little: verse, list items and menus do so. */

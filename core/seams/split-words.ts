@@ -69,28 +69,44 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
 function countForms(source: string, found: readonly Halves[]): Map<string, number> {
   const counts = new Map<string, number>();
   if (found.length === 0) return counts;
-  const firsts = new Set<number>();
+  const outlines = new Set<number>();
   for (const { head, tail } of found) {
     for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
       counts.set(form.toLowerCase(), 0);
-      firsts.add(form.toLowerCase().charCodeAt(0));
+      outlines.add(outline(form, 0, form.length));
     }
   }
   const add = (from: number, to: number) => {
+    if (!outlines.has(outline(source, from, to))) return;
     const form = source.slice(from, to).toLowerCase();
     const count = counts.get(form);
     if (count !== undefined) counts.set(form, count + 1);
   };
   let before = { from: 0, to: -1 };
   eachWord(source, 0, source.length, (from, to) => {
-    const code = source.charCodeAt(from) | 0x20;
     const compound = before.to === from - 1 && isHyphen(source.charCodeAt(from - 1));
     const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
-    if (!cut && (firsts.has(code) || code > 0x7f)) add(from, to);
+    if (!cut) add(from, to);
     if (compound) add(before.from, to);
     before = { from, to };
   });
   return counts;
+}
+
+/**
+ * First and last letters and the length in one number: most words of a text differ in it from all that are looked for, and need
+ * no slice.
+ */
+function outline(text: string, from: number, to: number): number {
+  const first = smallCode(text.charCodeAt(from));
+  const second = smallCode(text.charCodeAt(from + 1));
+  const last = smallCode(text.charCodeAt(to - 1));
+  return ((first & 127) << 19) | ((second & 127) << 12) | ((last & 127) << 5) | Math.min(to - from, 31);
+}
+
+function smallCode(code: number): number {
+  if (code < 0x80) return code >= 0x41 && code <= 0x5a ? code + 0x20 : code;
+  return String.fromCharCode(code).toLowerCase().charCodeAt(0);
 }
 
 function decideSplit({ head, tail, hyphen }: Halves, counts: ReadonlyMap<string, number>): SplitWord {

@@ -11,30 +11,44 @@ export interface WordRange {
 
 /** Calls `visit` for each word of text[from, to), in order. */
 export function eachWord(text: string, from: number, to: number, visit: (from: number, to: number) => void): void {
-  let at = from;
-  while (at < to) {
-    const code = text.charCodeAt(at);
-    if (!isWordUnit(code)) {
-      at++;
-      continue;
-    }
-    if (isCjk(code)) {
-      const after = code >= 0xd800 && code <= 0xdbff ? at + 2 : at + 1;
-      visit(at, Math.min(after, to));
-      at = after;
-      continue;
-    }
-    const start = at;
-    at = wordEnd(text, at, to);
-    visit(start, at);
+  for (let start = findWord(text, from, to); start < to;) {
+    const end = endOfWord(text, start, to);
+    visit(start, end);
+    start = findWord(text, end, to);
   }
 }
 
-function wordEnd(text: string, from: number, to: number): number {
+/** The number of words in text[from, to). */
+export function countWords(text: string, from = 0, to = text.length): number {
+  let count = 0;
+  for (let start = findWord(text, from, to); start < to; start = findWord(text, endOfWord(text, start, to), to))
+    count++;
+  return count;
+}
+
+/** The first units of Unicode, which nearly all words of Latin scripts are made of, looked up instead of asked about. */
+const LATIN = 0x250;
+const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
+
+/** Where the next word begins at or after `from`; `to` where none does. */
+function findWord(text: string, from: number, to: number): number {
   let at = from;
   while (at < to) {
     const code = text.charCodeAt(at);
-    if (isWordUnit(code) && !isCjk(code)) at++;
+    if (code < LATIN ? LATIN_WORD_UNITS[code] : isWordUnit(code)) break;
+    at++;
+  }
+  return at;
+}
+
+/** Where the word that begins at `from` ends. */
+function endOfWord(text: string, from: number, to: number): number {
+  const first = text.charCodeAt(from);
+  if (isCjk(first)) return Math.min(to, first >= 0xd800 && first <= 0xdbff ? from + 2 : from + 1);
+  let at = from + 1;
+  while (at < to) {
+    const code = text.charCodeAt(at);
+    if (code < LATIN ? LATIN_WORD_UNITS[code] : isWordUnit(code) && !isCjk(code)) at++;
     else if (isInsideWord(text, at, to, code)) at++;
     else break;
   }
@@ -48,15 +62,6 @@ function isInsideWord(text: string, at: number, to: number, code: number): boole
     return at + 1 < to && isWordUnit(text.charCodeAt(at + 1));
   }
   return false;
-}
-
-/** The number of words in text[from, to). */
-export function countWords(text: string, from = 0, to = text.length): number {
-  let count = 0;
-  eachWord(text, from, to, () => {
-    count++;
-  });
-  return count;
 }
 
 const UNSEEN = /\u00ad|\u200b|\u200c|\u200d|\u2060|\ufeff/g;
