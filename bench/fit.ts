@@ -22,6 +22,7 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   endsHyphen: -6,
   startsClosing: -2.5,
   hangingLine: -2,
+  insideAddress: -5,
   inSequence: 1.5,
   looseGroup: 4,
 };

@@ -9,6 +9,7 @@ import { readLines } from './lines/read-lines.ts';
 import { decideSeams } from './seams/decide.ts';
 import { isPassOn, type Style } from './style/style.ts';
 import { detectLanguage } from './text/language.ts';
+import { findGluedNotes } from './text/note-marks.ts';
 import { lineAt } from './text/line-index.ts';
 
 /** The stages of a cleaning, for showing progress. */
@@ -32,7 +33,11 @@ export function clean(
   onStage?.('seams');
   const decided = decideSeams(source, table);
   onStage?.('blocks');
-  const context = { language: detectLanguage(source), captions: table.captions.found };
+  const context = {
+    language: detectLanguage(source),
+    captions: table.captions.found,
+    gluedNotes: findGluedNotes(source),
+  };
   return assemble({ source, style, choices, context, table, decided });
 }
 

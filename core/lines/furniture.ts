@@ -97,7 +97,9 @@ function endsOrStartsWithNumber(source: string, table: LineTable, line: number):
 /** Short for a line here, without the end of a sentence and without a list marker. */
 function looksLikeHead(table: LineTable, line: number, text: string): boolean {
   const flags = table.flags[line]!;
-  if (flags & (Flag.endsStop | Flag.endsComma | Flag.endsHyphen | Flag.startsLower | Flag.startsMarker)) return false;
+  if (flags & (Flag.endsStop | Flag.endsComma | Flag.endsHyphen | Flag.startsLower)) return false;
+  // "3.2. Duties 11" is the head of a section's page; "3.2. Duties" would be its heading.
+  if (flags & Flag.startsMarker && !/\s\d{1,4}$/.test(text)) return false;
   return / {4}/.test(text) || text.length < 48;
 }
 
@@ -176,7 +178,16 @@ function dropUnnumberedHeads(source: string, table: LineTable, kept: KeptLines, 
     if (found.length < 2 || !haveOwnNeighbours(source, table, kept, found)) continue;
     for (const place of recurringHeads(table, kept, pages, found)) heads.add(place);
   }
+  dropFootOfLastPage(places, heads, kept);
   for (const place of heads) table.kind[kept.lines[place]!] = LineKind.runningHead;
+}
+
+/** The last line of the text has no page after it, but it is a foot where the same words are feet elsewhere. */
+function dropFootOfLastPage(places: ReadonlyMap<string, readonly number[]>, heads: Set<number>, kept: KeptLines): void {
+  const last = kept.lines.length - 1;
+  for (const found of places.values()) {
+    if (found.at(-1) === last && found.some((place) => heads.has(place))) heads.add(last);
+  }
 }
 
 function placesOfHeads(source: string, table: LineTable, kept: KeptLines): Map<string, number[]> {

@@ -77,6 +77,7 @@ function endFlags(source: string, from: number, to: number): number {
   let at = to - 1;
   if (isHyphen(source.charCodeAt(at)) && at > from && isWordUnit(source.charCodeAt(at - 1))) return Flag.endsHyphen;
   let flags = isCjk(source.charCodeAt(at)) ? Flag.endsCjk : 0;
+  if (endsInAddress(source, from, to)) flags |= Flag.endsInAddress;
   at = withoutReferenceMark(source, from, at);
   const quoted = at;
   while (at > from && isClosingMark(source[at]!)) at--;
@@ -88,6 +89,15 @@ function endFlags(source: string, from: number, to: number): number {
   else if (char === '—' || char === '–' || char === '-') flags |= Flag.endsDash;
   else if (at === quoted && isFunctionWord(lastWord(source, from, at + 1))) flags |= Flag.endsFunctionWord;
   return flags;
+}
+
+const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$/;
+
+/** Whether a line may break off inside a link, an e-mail address or a path: "https://wrackby.", "/usr/share/". */
+function endsInAddress(source: string, from: number, to: number): boolean {
+  if (!'./_=&?~'.includes(source[to - 1]!)) return false;
+  const tail = source.slice(Math.max(from, to - 80), to);
+  return BROKEN_ADDRESS.test(tail.slice(tail.lastIndexOf(' ') + 1));
 }
 
 /** Steps back over a reference mark at a line end: "cart.[4]", "cart.⁴", "cart.4". */

@@ -23,6 +23,7 @@ export const Flag = {
   startsDash: 1 << 17,
   endsQuote: 1 << 18,
   startsBullet: 1 << 19,
+  endsInAddress: 1 << 20,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */

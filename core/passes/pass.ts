@@ -8,6 +8,8 @@ export interface PassContext {
   readonly language: Language;
   /** The text is a caption track or a transcript with times. */
   readonly captions: boolean;
+  /** Figures glued to words that are marks of footnotes: see findGluedNotes. */
+  readonly gluedNotes: ReadonlySet<string>;
 }
 
 export interface PassExample {

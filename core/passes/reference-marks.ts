@@ -1,3 +1,5 @@
+import type { LocalEdit } from '../edits/local-edit.ts';
+import { GLUED_FIGURE } from '../text/note-marks.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
 const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|[a-z]|(?:note|nb|fn)\s?\d{1,3}|edit|citation needed)\]`;
@@ -21,15 +23,29 @@ export const referenceMarks: Pass = {
     },
     { before: 'The surveyor counted ten.³ He was paid.', after: 'The surveyor counted ten. He was paid.' },
     { before: 'The pond is 40 m² wide [sic] in 1987.', after: 'The pond is 40 m² wide [sic] in 1987.' },
+    {
+      before:
+        'The creek has two arms1 and one mill.\n\nThe mill has a pond2 behind it.\n\n1 See the survey.\n\n2 It is silted now.',
+      after:
+        'The creek has two arms and one mill.\n\nThe mill has a pond behind it.\n\n1 See the survey.\n\n2 It is silted now.',
+    },
+    { before: 'The files are file1 and file2.', after: 'The files are file1 and file2.' },
     { before: 'That was the end.3 Then the miller left.', after: 'That was the end. Then the miller left.' },
   ],
-  find: (text) =>
-    /[[\d¹²³⁰⁴-⁹]/.test(text)
-      ? replaceMatches(text, MARKS, (match) => {
-          const superscript = /^[¹²³⁰⁴-⁹]/.test(match[0]);
-          return superscript && EXPONENT_BASE.test(text.slice(Math.max(0, match.index - 4), match.index))
-            ? undefined
-            : '';
-        })
-      : [],
+  find: (text, { gluedNotes }) => {
+    if (!/[[\d¹²³⁰⁴-⁹]/.test(text)) return [];
+    const marks = replaceMatches(text, MARKS, (match) => {
+      const superscript = /^[¹²³⁰⁴-⁹]/.test(match[0]);
+      return superscript && EXPONENT_BASE.test(text.slice(Math.max(0, match.index - 4), match.index)) ? undefined : '';
+    });
+    return gluedNotes.size === 0 ? marks : withGluedNotes(marks, text, gluedNotes);
+  },
 };
+
+function withGluedNotes(marks: readonly LocalEdit[], text: string, gluedNotes: ReadonlySet<string>): LocalEdit[] {
+  const taken = new Set(marks.map((mark) => mark.from));
+  const glued = replaceMatches(text, GLUED_FIGURE, (match) => (gluedNotes.has(match[0]) ? match[1] : undefined))
+    .map((edit) => ({ from: edit.from + edit.insert.length, to: edit.to, insert: '' }))
+    .filter((edit) => !taken.has(edit.from));
+  return [...marks, ...glued].sort((a, b) => a.from - b.from);
+}

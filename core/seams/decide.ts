@@ -1,7 +1,7 @@
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { findConvention } from './convention.ts';
-import { collectEvidence, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
+import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
 import { findMeasure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -76,5 +76,5 @@ export function glueAt(source: string, table: LineTable, seams: SeamTable, seam:
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';
-  return ' ';
+  return endsInsideAddress(table, before, after) ? '' : ' ';
 }

@@ -68,6 +68,7 @@ export const EVIDENCE = {
   startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
   inSequence: ({ sequence }, seam) => sequence[seam]!,
   startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
+  insideAddress: ({ table }, _s, { before, after }) => (endsInsideAddress(table, before, after) ? 1 : 0),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
   titleBefore: (context, seam, { before, afterFlags }) =>
@@ -111,6 +112,13 @@ function gapScore({ table, seams, convention }: SeamContext, seam: number): numb
   if (!seams.turn[seam]) return convention.score[gap]!;
   const levelGap = Math.floor(Math.max(0, convention.wrapGap) / 3) * 3;
   return gap % 3 === 1 ? Math.max(0, convention.score[levelGap + 1]!) : 0;
+}
+
+/** An address goes on over the line end: after a stop only a small letter or a figure can go on, a capital begins a sentence. */
+export function endsInsideAddress(table: LineTable, before: number, after: number): boolean {
+  const flags = table.flags[before]!;
+  if (!(flags & Flag.endsInAddress)) return false;
+  return !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsDigit)) !== 0;
 }
 
 function isHeading(table: LineTable, line: number): boolean {

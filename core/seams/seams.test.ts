@@ -66,6 +66,31 @@ describe('line ends', () => {
     expect(cleaned(source)).toBe(expected);
   });
 
+  test.each([
+    [
+      'a link',
+      'The tides are at https://wrackby.\nexample/tides for all.',
+      'The tides are at https://wrackby.example/tides for all.',
+    ],
+    [
+      'an e-mail address',
+      'Write to miller@oxhithe.\nexample about flour.',
+      'Write to miller@oxhithe.example about flour.',
+    ],
+    [
+      'a path',
+      'The log is in /srv/light/\nlogs/gannet on the disk.',
+      'The log is in /srv/light/logs/gannet on the disk.',
+    ],
+    [
+      'a sentence that ends with a link',
+      'Write to www.oxhithe.example.\nThe miller answers.',
+      'Write to www.oxhithe.example.\nThe miller answers.',
+    ],
+  ])('a line end inside %s', (_name, source, expected) => {
+    expect(cleaned(source)).toBe(expected);
+  });
+
   test('a decision comes with the evidence that weighed most, heaviest first', () => {
     const cleaning = clean(`${PROSE}\n\n${PROSE}`, DEFAULT_STYLE);
     const reasons = explainSeam(cleaning.decided, cleaning.table, 0);
@@ -100,6 +125,7 @@ describe('split words', () => {
     ['compound number', 'He counted fifty-\ntwo swans.', 'He counted fifty-two swans.'],
     ['soft hyphen', 'The light\u00ad\nhouse stood.', 'The lighthouse stood.'],
     ['typographic hyphen', 'The keeper ap‐\nproved of it.', 'The keeper approved of it.'],
+    ['an address', 'See mirror.ferry-\nhouse.example for the tides.', 'See mirror.ferry-house.example for the tides.'],
     ['over a page turn', 'The keeper was consid-\n12\n\fered odd.', 'The keeper was considered odd.'],
   ])('%s', (_name, source, expected) => {
     expect(cleaned(source)).toBe(expected);

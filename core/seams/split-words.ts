@@ -13,6 +13,7 @@ export type SplitEvidence =
   | 'capital-after'
   | 'digit'
   | 'suspended'
+  | 'address'
   | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
@@ -29,12 +30,16 @@ interface Halves {
   readonly head: string;
   readonly tail: string;
   readonly hyphen: number;
+  /** The halves stand in a link, a path or a name such as "ftp.example.org". */
+  readonly inAddress: boolean;
 }
 
 /** Words that follow a suspended hyphen: "pre- and post-war", "Vor- und Nachteile". */
 const SUSPENDERS: ReadonlySet<string> = new Set(['and', 'or', 'to', 'und', 'oder', 'bzw', 'bis', 'et', 'ou', 'y', 'o']);
 const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
-const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice'.split(' '));
+/** A sign beside a half that only addresses, paths and file names have there. */
+const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
+const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice pseudo'.split(' '));
 
 /**
  * Decides each word split by a hyphen at a line end, by the text's own vocabulary first. Two passes over the text however
@@ -62,7 +67,14 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
   const start = table.from[seams.line[seam + 1]!]!;
   let tail = start;
   while (tail < source.length && isWordUnit(source.charCodeAt(tail))) tail++;
-  return { seam, head: source.slice(head, end), tail: source.slice(start, tail), hyphen: source.charCodeAt(end) };
+  return {
+    seam,
+    head: source.slice(head, end),
+    tail: source.slice(start, tail),
+    hyphen: source.charCodeAt(end),
+    inAddress:
+      ADDRESS_SIGN.test(source.slice(Math.max(0, head - 1), end)) || ADDRESS_SIGN.test(source.slice(tail, tail + 2)),
+  };
 }
 
 /** How often each form that matters stands whole in the text. */
@@ -109,9 +121,10 @@ function smallCode(code: number): number {
   return String.fromCharCode(code).toLowerCase().charCodeAt(0);
 }
 
-function decideSplit({ head, tail, hyphen }: Halves, counts: ReadonlyMap<string, number>): SplitWord {
+function decideSplit({ head, tail, hyphen, inAddress }: Halves, counts: ReadonlyMap<string, number>): SplitWord {
   const seen = (form: string) => counts.get(form.toLowerCase()) ?? 0;
   if (hyphen === SOFT_HYPHEN || hyphen === 0xac) return { outcome: 'mend', evidence: 'soft-hyphen', certainty: 0.99 };
+  if (inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.9 };
   if (SUSPENDERS.has(tail.toLowerCase())) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
   if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
     return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
