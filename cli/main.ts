@@ -6,10 +6,12 @@ import {
   cleanText,
   decodeText,
   DEFAULT_STYLE,
+  detectLanguage,
   PASSES,
   toReport,
   type Apart,
   type Style,
+  type WordList,
 } from '../core/index.ts';
 
 /** An input or argument that keeps the command from its work; the message says why, in one line. */
@@ -68,7 +70,7 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
   const decoded = decodeText(await readInput(file));
   if (!decoded.ok) throw new InputError(`${file === '-' ? 'standard input' : file} is not a text file`);
-  const cleaning = clean(decoded.text, style);
+  const cleaning = clean(decoded.text, style, [], { words: await readWords(decoded.text) });
   const text = cleanText(cleaning);
   process.stdout.write(text === '' ? '' : `${text}\n`);
   if (options.report === undefined && options.reportFile === undefined) return;
@@ -79,6 +81,15 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
       throw new InputError(`cannot write the report to ${options.reportFile}: ${describe(error)}`);
     });
   }
+}
+
+/** The word list of the text's language, packed beside the command; undefined where there is none. */
+async function readWords(text: string): Promise<WordList | undefined> {
+  const file = new URL(`../../public/words/${detectLanguage(text)}.bin`, import.meta.url);
+  return readFile(file).then(
+    (bits) => ({ bits }),
+    () => undefined,
+  );
 }
 
 function styleFor({ apart, on, off }: CleanOptions): Style {

@@ -11,13 +11,21 @@ import { isPassOn, type Style } from './style/style.ts';
 import { detectLanguage } from './text/language.ts';
 import { findGluedNotes } from './text/note-marks.ts';
 import { lineAt } from './text/line-index.ts';
+import type { WordList } from './text/word-list.ts';
 
 /** The stages of a cleaning, for showing progress. */
 export type Stage = 'lines' | 'seams' | 'blocks';
 
+export interface CleanOptions {
+  /** The words of the text's language; without them split words are decided by the text alone. */
+  readonly words?: WordList;
+  /** Told as each stage begins. */
+  readonly onStage?: (stage: Stage) => void;
+}
+
 /**
- * Cleans a source. Deterministic; the outcome depends on nothing but source, style and choices. Linear in the length of the
- * source. `onStage` is told as each stage begins.
+ * Cleans a source. Deterministic; the outcome depends on nothing but source, style, choices and the word list. Linear in the
+ * length of the source.
  *
  * Laws: the pieces of gaps, blocks and tail tile the source; their sources strung together are the source; the tally holds.
  */
@@ -25,20 +33,21 @@ export function clean(
   source: string,
   style: Style,
   choices: readonly Choice[] = [],
-  onStage?: (stage: Stage) => void,
+  { words, onStage }: CleanOptions = {},
 ): Cleaning {
   onStage?.('lines');
   const table = readLines(source, lineOptions(style));
   keepStetLines(source, table, choices);
   onStage?.('seams');
-  const decided = decideSeams(source, table);
+  const language = detectLanguage(source);
+  const decided = decideSeams(source, table, { words, closesCompounds: language === 'de' });
   onStage?.('blocks');
   const context = {
     language: detectLanguage(source),
     captions: table.captions.found,
     gluedNotes: findGluedNotes(source),
   };
-  return assemble({ source, style, choices, context, table, decided });
+  return assemble({ source, style, choices, words, context, table, decided });
 }
 
 /**
@@ -46,12 +55,12 @@ export function clean(
  * seams and choices are as before are taken over.
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[]): Cleaning {
-  const { source, context, table, decided } = before;
+  const { source, words, context, table, decided } = before;
   const sameLines =
     JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
     JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
-  if (!sameLines) return clean(source, style, choices);
-  return assemble({ source, style, choices, context, table, decided }, before);
+  if (!sameLines) return clean(source, style, choices, { words });
+  return assemble({ source, style, choices, words, context, table, decided }, before);
 }
 
 function lineOptions(style: Style): LineOptions {

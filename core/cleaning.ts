@@ -6,12 +6,14 @@ import type { LineTable } from './lines/line-table.ts';
 import type { PassContext } from './passes/pass.ts';
 import type { SeamDecisions } from './seams/decide.ts';
 import type { Style } from './style/style.ts';
+import type { WordList } from './text/word-list.ts';
 
 /** What is known of a source before choices are applied and blocks are built. */
 export interface Analysis {
   readonly source: string;
   readonly style: Style;
   readonly choices: readonly Choice[];
+  readonly words?: WordList;
   readonly context: PassContext;
   readonly table: LineTable;
   /** What the evidence says of the seams, before any choice. */

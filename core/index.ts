@@ -28,6 +28,8 @@ export type { EvidenceName } from './seams/evidence.ts';
 export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';
 export { applyPassSwitch, DEFAULT_STYLE, isPassOn, toStyle, type Apart, type Style } from './style/style.ts';
+export { detectLanguage, type Language } from './text/language.ts';
+export type { WordList } from './text/word-list.ts';
 export { countWords } from './text/words.ts';
 export { decodeText, type Decoded } from './formats/decode.ts';
 export { toHtml } from './formats/html.ts';

@@ -82,6 +82,24 @@ test('a pass is switched off and on, and its edits light up', async ({ page }) =
   await expect(page.getByRole('switch', { name: 'Reference marks' })).toBeChecked();
 });
 
+test('split words are decided with a word list, which is loaded when its language is met', async ({ page }) => {
+  const lists: string[] = [];
+  page.on('request', (request) => {
+    if (request.url().includes('/words/')) lists.push(new URL(request.url()).pathname);
+  });
+  await openDesk(page);
+  expect(lists).toEqual([]);
+  await paste(
+    page,
+    'The keeper of the light had a boat for the bread-\nbasket and one for the lamp-\nlighter of the town.',
+  );
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual([
+    'The keeper of the light had a boat for the breadbasket and one for the lamplighter of the town.',
+  ]);
+  expect(lists).toEqual(['/words/en.bin']);
+});
+
 const SAMPLES: readonly (readonly [string, string])[] = [
   ['The tide mills of Saltfern Reach', 'A tide mill asks for nothing but patience. Twice a day the creek fills'],
   ['Log of the Gannet Rock light', 'The new oil came off with the relief boat.'],

@@ -3,6 +3,7 @@ import {
   clean,
   cleanText,
   countEdits,
+  detectLanguage,
   findDoubts,
   kindOfSource,
   planRows,
@@ -11,7 +12,9 @@ import {
   toHtml,
   viewRow,
   type Cleaning,
+  type Language,
   type RowPlan,
+  type WordList,
 } from '../core/index.ts';
 import type { CleanService, Summary } from './protocol.ts';
 
@@ -35,6 +38,20 @@ function keep(cleaning: Cleaning): Summary {
   };
 }
 
+const LISTED: readonly Language[] = ['en', 'de', 'fr', 'es'];
+
+/** The word list of a language, from the server that the page came from; undefined where it has none or cannot be reached. */
+async function fetchWords(language: Language): Promise<WordList | undefined> {
+  if (!LISTED.includes(language)) return undefined;
+  try {
+    const answer = await fetch(`/words/${language}.bin`);
+    return answer.ok ? { bits: new Uint8Array(await answer.arrayBuffer()) } : undefined;
+  } catch {
+    // Without a list the text's own vocabulary decides.
+    return undefined;
+  }
+}
+
 function opened(): { cleaning: Cleaning; plan: RowPlan } {
   const { cleaning, plan } = current;
   if (!cleaning || !plan) throw new RangeError('no text has been opened in this worker');
@@ -42,7 +59,10 @@ function opened(): { cleaning: Cleaning; plan: RowPlan } {
 }
 
 const service: CleanService = {
-  open: (source, style, choices, onStage) => keep(clean(source, style, choices, onStage)),
+  open: async (source, style, choices, onStage) => {
+    const words = await fetchWords(detectLanguage(source));
+    return keep(clean(source, style, choices, { words, onStage }));
+  },
   change: (style, choices) => keep(revise(opened().cleaning, style, choices)),
   rows(from, to) {
     const { cleaning, plan } = opened();

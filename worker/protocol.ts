@@ -24,7 +24,7 @@ export interface CleanCopy {
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleanService {
   /** Cleans a source from the start. */
-  open(source: string, style: Style, choices: readonly Choice[], onStage: (stage: Stage) => void): Summary;
+  open(source: string, style: Style, choices: readonly Choice[], onStage: (stage: Stage) => void): Promise<Summary>;
   /** Cleans the same source after a change. */
   change(style: Style, choices: readonly Choice[]): Summary;
   /** Rows [from, to) as they are now. */

@@ -6,7 +6,7 @@ import { findMeasure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
-import { decideSplitWords, type SplitWord } from './split-words.ts';
+import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 
 /** The seams of a text with what the evidence says of each. */
@@ -22,7 +22,7 @@ export interface SeamDecisions extends Omit<SeamContext, 'table'> {
 const weights = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
 
 /** Decides every seam of a text. Linear in the number of lines. */
-export function decideSeams(source: string, table: LineTable): SeamDecisions {
+export function decideSeams(source: string, table: LineTable, lexicon: Lexicon = {}): SeamDecisions {
   const seams = findSeams(table);
   const convention = findConvention(table, seams);
   const measure = findMeasure(table, seams);
@@ -38,7 +38,7 @@ export function decideSeams(source: string, table: LineTable): SeamDecisions {
     certainty[seam] = Math.max(breaks, 1 - breaks);
   }
   keepVerseLines(context, decision);
-  const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join);
+  const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);

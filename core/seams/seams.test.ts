@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { clean } from '../clean.ts';
 import { cleanText } from '../output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
+import { packWords } from '../text/word-list.ts';
 import { explainSeam } from './decide.ts';
 
 const cleaned = (source: string) => cleanText(clean(source, { ...DEFAULT_STYLE, apart: 'line' }));
@@ -129,5 +130,25 @@ describe('split words', () => {
     ['over a page turn', 'The keeper was consid-\n12\n\fered odd.', 'The keeper was considered odd.'],
   ])('%s', (_name, source, expected) => {
     expect(cleaned(source)).toBe(expected);
+  });
+
+  const words = { bits: packWords(['lighthouse', 'light', 'house', 'harbour', 'master', 'excuse', 'half', 'and']) };
+  const listed = (source: string) => cleanText(clean(source, DEFAULT_STYLE, [], { words }));
+  test.each([
+    ['the whole word is listed', 'He kept the light-\nhouse at Gannet Rock.', 'He kept the lighthouse at Gannet Rock.'],
+    ['a prefix that is none', 'He made an ex-\ncuse for the cat.', 'He made an excuse for the cat.'],
+    [
+      'both halves are listed and the whole is not',
+      'He wrote to the harbour-\nmaster twice.',
+      'He wrote to the harbour-master twice.',
+    ],
+    ['a chain', 'The cat ate half-and-\nhalf of it.', 'The cat ate half-and-half of it.'],
+    [
+      'a French pronoun',
+      'Il demande si elle est-\nelle dans le port avec les autres.',
+      'Il demande si elle est-elle dans le port avec les autres.',
+    ],
+  ])('with a word list: %s', (_name, source, expected) => {
+    expect(listed(source)).toBe(expected);
   });
 });

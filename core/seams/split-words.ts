@@ -1,6 +1,7 @@
 import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
 import { eachWord } from '../text/words.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { hasWord, type WordList } from '../text/word-list.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** How the two halves of a word at a line end go together again. */
@@ -14,6 +15,8 @@ export type SplitEvidence =
   | 'digit'
   | 'suspended'
   | 'address'
+  | 'listed'
+  | 'enclitic'
   | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
@@ -25,6 +28,13 @@ export interface SplitWord {
   readonly certainty: number;
 }
 
+/** What is known of words beyond the text itself. */
+export interface Lexicon {
+  readonly words?: WordList;
+  /** The language writes compounds as one word, so that two words at a hyphen are no sign of one. */
+  readonly closesCompounds?: boolean;
+}
+
 interface Halves {
   readonly seam: number;
   readonly head: string;
@@ -32,6 +42,8 @@ interface Halves {
   readonly hyphen: number;
   /** The halves stand in a link, a path or a name such as "ftp.example.org". */
   readonly inAddress: boolean;
+  /** The first half hangs on a word before it: "half-and-" of "half-and-half". */
+  readonly inChain: boolean;
 }
 
 /** Words that follow a suspended hyphen: "pre- and post-war", "Vor- und Nachteile". */
@@ -39,17 +51,22 @@ const SUSPENDERS: ReadonlySet<string> = new Set(['and', 'or', 'to', 'und', 'oder
 const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
 /** A sign beside a half that only addresses, paths and file names have there. */
 const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
+/** French pronouns and particles that hang on a verb or pronoun by a hyphen: "est-ce", "celui-ci". */
+const ENCLITICS: ReadonlySet<string> = new Set(
+  'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes'.split(' '),
+);
 const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice pseudo'.split(' '));
 
 /**
- * Decides each word split by a hyphen at a line end, by the text's own vocabulary first. Two passes over the text however
- * many words are split.
+ * Decides each word split by a hyphen at a line end, by the text's own vocabulary first, then by the word list of its language
+ * where there is one. Two passes over the text however many words are split.
  */
 export function decideSplitWords(
   source: string,
   table: LineTable,
   seams: SeamTable,
   isJoined: (seam: number) => boolean,
+  lexicon: Lexicon = {},
 ): Map<number, SplitWord> {
   const found: Halves[] = [];
   for (let seam = 0; seam < seams.count; seam++) {
@@ -57,7 +74,7 @@ export function decideSplitWords(
     found.push(halvesAt(source, table, seams, seam));
   }
   const counts = countForms(source, found);
-  return new Map(found.map((halves) => [halves.seam, decideSplit(halves, counts)]));
+  return new Map(found.map((halves) => [halves.seam, decideSplit(halves, counts, lexicon)]));
 }
 
 function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: number): Halves {
@@ -72,6 +89,7 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
     head: source.slice(head, end),
     tail: source.slice(start, tail),
     hyphen: source.charCodeAt(end),
+    inChain: head > 1 && isHyphen(source.charCodeAt(head - 1)) && isWordUnit(source.charCodeAt(head - 2)),
     inAddress:
       ADDRESS_SIGN.test(source.slice(Math.max(0, head - 1), end)) || ADDRESS_SIGN.test(source.slice(tail, tail + 2)),
   };
@@ -121,25 +139,50 @@ function smallCode(code: number): number {
   return String.fromCharCode(code).toLowerCase().charCodeAt(0);
 }
 
-function decideSplit({ head, tail, hyphen, inAddress }: Halves, counts: ReadonlyMap<string, number>): SplitWord {
-  const seen = (form: string) => counts.get(form.toLowerCase()) ?? 0;
+function decideSplit(halves: Halves, counts: ReadonlyMap<string, number>, lexicon: Lexicon): SplitWord {
+  return bySigns(halves) ?? byOwnVocabulary(halves, counts) ?? byLanguage(halves, counts, lexicon);
+}
+
+/** What the hyphen itself and the characters beside it say. */
+function bySigns({ head, tail, hyphen }: Halves): SplitWord | undefined {
   if (hyphen === SOFT_HYPHEN || hyphen === 0xac) return { outcome: 'mend', evidence: 'soft-hyphen', certainty: 0.99 };
-  if (inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.9 };
   if (SUSPENDERS.has(tail.toLowerCase())) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
   if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
     return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
   }
-  const whole = seen(head + tail);
-  const compound = seen(`${head}-${tail}`);
+  return undefined;
+}
+
+/** The forms that the text itself uses elsewhere. */
+function byOwnVocabulary({ head, tail }: Halves, counts: ReadonlyMap<string, number>): SplitWord | undefined {
+  const whole = counts.get((head + tail).toLowerCase()) ?? 0;
+  const compound = counts.get(`${head}-${tail}`.toLowerCase()) ?? 0;
   if (whole > compound) return { outcome: 'mend', evidence: 'joined-elsewhere', certainty: 0.97 };
   if (compound > 0) return { outcome: 'hyphen', evidence: 'hyphenated-elsewhere', certainty: 0.97 };
-  if (isUpper(tail[0]!) && !isUpper(head[head.length - 1]!)) {
+  return undefined;
+}
+
+/** What is known of the language: capitals, addresses, hanging pronouns, the word list, usual prefixes. */
+function byLanguage(
+  halves: Halves,
+  counts: ReadonlyMap<string, number>,
+  { words, closesCompounds }: Lexicon,
+): SplitWord {
+  const { head, tail } = halves;
+  const isListed = (form: string) => words !== undefined && hasWord(words, form);
+  if (isUpper(tail[0]!) && (!isUpper(head[head.length - 1]!) || tail !== tail.toUpperCase())) {
     return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
   }
+  if (halves.inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.85 };
+  if (ENCLITICS.has(tail.toLowerCase())) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
+  if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: 0.97 };
   if (TENS.test(head)) return { outcome: 'hyphen', evidence: 'compound-number', certainty: 0.98 };
   if (PREFIXES.has(head.toLowerCase())) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
-  if (head.length >= 4 && tail.length >= 4 && seen(head) > 0 && seen(tail) > 0) {
-    return { outcome: 'hyphen', evidence: 'both-halves-words', certainty: 0.7 };
+  const isWord = (half: string) =>
+    words ? isListed(half) : half.length >= 4 && (counts.get(half.toLowerCase()) ?? 0) > 0;
+  const areWords = head.length >= 3 && tail.length >= 3 && isWord(head) && isWord(tail);
+  if (areWords && (!closesCompounds || halves.inChain)) {
+    return { outcome: 'hyphen', evidence: 'both-halves-words', certainty: words ? 0.85 : 0.7 };
   }
   return { outcome: 'mend', evidence: 'usual', certainty: 0.9 };
 }

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { detectLanguage, isAbbreviation, isFunctionWord } from './language.ts';
 import { indexLines, lineAt } from './line-index.ts';
 import { printedWidth } from './printed-width.ts';
+import { hasWord, packWords } from './word-list.ts';
 import { countWords, wordsOf } from './words.ts';
 
 const anyText = fc
@@ -82,4 +83,23 @@ test('printed width: an m is wider than an i, a Han sign is an em', () => {
   expect(width('m')).toBeGreaterThan(2 * width('i'));
   expect(width('潮')).toBe(1000);
   expect(width('mill')).toBe(width('m') + width('i') + 2 * width('l'));
+});
+
+describe('word list', () => {
+  test('holds every packed word, in any case, and few others', () => {
+    const word = fc.stringMatching(/^[a-zäöüé]{2,14}$/);
+    fc.assert(
+      fc.property(fc.uniqueArray(word, { minLength: 50, maxLength: 200 }), (words) => {
+        const list = { bits: packWords(words) };
+        for (const held of words) expect(hasWord(list, held.toUpperCase())).toBe(true);
+        const others = Array.from({ length: 500 }, (_, at) => `${at}-none`).filter((other) => hasWord(list, other));
+        expect(others.length).toBeLessThan(20);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
+  test('an empty list holds nothing', () => {
+    expect(hasWord({ bits: packWords([]) }, 'mill')).toBe(false);
+  });
 });

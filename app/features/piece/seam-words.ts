@@ -76,8 +76,10 @@ export const SPLIT_WORDS: Readonly<Record<SplitEvidence, string>> = {
   digit: 'a figure stands at the hyphen',
   address: 'the hyphen stands in an address',
   suspended: 'the hyphen stands for a part said later',
+  listed: 'the whole word is in the word list',
+  enclitic: 'words of this kind hang on by a hyphen',
   'compound-number': 'numbers of this kind keep their hyphen',
-  'both-halves-words': 'both halves are words of this text',
+  'both-halves-words': 'both halves are words',
   'usual-prefix': 'words that begin so mostly keep their hyphen',
   usual: 'most words that are split so are one word',
 };
