@@ -14,7 +14,7 @@ export interface Style {
   readonly certaintyLimit: number;
 }
 
-export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.8 };
+export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 };
 
 export const styleSchema = object({
   version: number().oneOf([1]).required(),
