@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
+import { DEFAULT_STYLE } from '../core/index.ts';
 import { generatedCases, readCases, type LabelledCase } from './cases.ts';
 import { labelSeams } from './label.ts';
 import { fitLogistic, probability, type Fitted, type Observation } from './logistic.ts';
@@ -79,8 +80,8 @@ function describe(model: Fitted, observations: readonly Observation[]): string {
     if (isBreak && p >= 0.5) right++;
     if (!isBreak && p >= 0.5) extra++;
     if (isBreak && p < 0.5) lost++;
-    if (Math.max(p, 1 - p) < 0.8) doubts++;
-    if (Math.max(p, 1 - p) < 0.8 && isWrong) doubted++;
+    if (Math.max(p, 1 - p) < DEFAULT_STYLE.certaintyLimit) doubts++;
+    if (Math.max(p, 1 - p) < DEFAULT_STYLE.certaintyLimit && isWrong) doubted++;
   }
   const f1 = (2 * right) / (2 * right + extra + lost);
   const share = (part: number, whole: number) => ((100 * part) / Math.max(1, whole)).toFixed(1);

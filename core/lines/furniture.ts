@@ -1,3 +1,4 @@
+import { isDigit } from '../text/characters.ts';
 import { LineEnd } from '../text/line-index.ts';
 import { Flag, type LineTable } from './line-table.ts';
 import { isKept, LineKind } from './line-kind.ts';
@@ -27,6 +28,8 @@ interface KeptLines {
 
 const NEAR = 2;
 const LONGEST_HEAD = 90;
+/** "– xxxviii –", "Page 12 of 340" */
+const LONGEST_BARE_LABEL = 16;
 const FEWEST_LINES_A_PAGE = 10;
 const MOST_LINES_A_PAGE = 90;
 const PREDECESSORS_TRIED = 40;
@@ -69,7 +72,7 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Cand
   const candidates: Candidate[] = [];
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (!endsOrStartsWithNumber(source, table, line)) continue;
+    if (!mayNumberPage(source, table, line)) continue;
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED_PARTS.has(label.rest)) continue;
@@ -87,11 +90,10 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Cand
   return candidates;
 }
 
-/** Cheap refusal: only lines that begin or end with a digit or a small Roman numeral can number a page. */
-function endsOrStartsWithNumber(source: string, table: LineTable, line: number): boolean {
-  const first = source[table.from[line]!]!;
-  const last = source[table.to[line]! - 1]!;
-  return /[\divxlc[(–—-]/.test(first) || /[\divxlc\])–—-]/.test(last) || /^[ps]/i.test(first);
+/** Cheap refusal: only lines that begin or end with a figure, and very short ones, can number a page. */
+function mayNumberPage(source: string, table: LineTable, line: number): boolean {
+  if (table.chars[line]! <= LONGEST_BARE_LABEL) return true;
+  return isDigit(source.charCodeAt(table.from[line]!)) || isDigit(source.charCodeAt(table.to[line]! - 1));
 }
 
 /** Short for a line here, without the end of a sentence and without a list marker. */
@@ -190,12 +192,14 @@ function dropFootOfLastPage(places: ReadonlyMap<string, readonly number[]>, head
   }
 }
 
+const NEVER_IN_HEADS = Flag.endsStop | Flag.endsComma | Flag.endsHyphen | Flag.startsMarker | Flag.startsLower;
+
 function placesOfHeads(source: string, table: LineTable, kept: KeptLines): Map<string, number[]> {
   const places = new Map<string, number[]>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (table.kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_HEAD) continue;
-    if (table.flags[line]! & (Flag.endsComma | Flag.endsHyphen | Flag.startsMarker | Flag.startsLower)) continue;
+    if (table.flags[line]! & NEVER_IN_HEADS) continue;
     const head = foldHead(source.slice(table.from[line], table.to[line]));
     const known = places.get(head);
     if (known) known.push(place);
@@ -232,9 +236,8 @@ function recurringHeads(
   const heads = new Set([...(beside.length >= 2 ? beside : []), ...(atBreak.length >= 2 ? atBreak : [])]);
   if (heads.size > 0) return [...new Set([...heads, ...beside])];
   if (found.length < 3 || !arePageApart(found)) return [];
-  const closed = table.flags[kept.lines[found[0]!]!]! & Flag.endsStop;
   const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
-  return !closed && cuts * 2 >= found.length ? [...found] : [];
+  return cuts * 2 >= found.length ? [...found] : [];
 }
 
 /** What follows a running head is another text each time; where the same lines follow, a passage was repeated. */

@@ -100,10 +100,14 @@ function endsInAddress(source: string, from: number, to: number): boolean {
   return BROKEN_ADDRESS.test(tail.slice(tail.lastIndexOf(' ') + 1));
 }
 
+/** After a stop; plain figures only where the stop follows a letter, since "12.18" is a number. */
+const REFERENCE_MARK =
+  /(?:(?<=[.!?…,;:"”’)\]»])(?:\[[\w*†‡, –-]{1,5}\]|[¹²³⁰⁴-⁹]{1,3}|[*†‡])|(?<=[\p{L}"”’)\]][.!?…,;:]["”’)\]»]?)\d{1,3})$/u;
+
 /** Steps back over a reference mark at a line end: "cart.[4]", "cart.⁴", "cart.4". */
 function withoutReferenceMark(source: string, from: number, at: number): number {
   const tail = source.slice(Math.max(from, at - 7), at + 1);
-  const mark = /(?<=[.!?…,;:"”’)\]»])(?:\[[\w*†‡, –-]{1,5}\]|[¹²³⁰⁴-⁹]{1,3}|\d{1,3}|[*†‡])$/u.exec(tail);
+  const mark = REFERENCE_MARK.exec(tail);
   return mark ? at - mark[0].length : at;
 }
 

@@ -39,6 +39,11 @@ describe('page furniture', () => {
     expect(droppedLines(source)).toHaveLength(2);
   });
 
+  test('a head may end in a number with a point', () => {
+    const source = [0, 1, 2].map((at) => `Guide to the Reach, Release 12.18\n${page(at)}`).join('\n\f');
+    expect(droppedLines(source)).toHaveLength(2);
+  });
+
   test.each([
     [
       'a refrain is no head',

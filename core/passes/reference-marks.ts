@@ -1,5 +1,5 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
-import { GLUED_FIGURE } from '../text/note-marks.ts';
+import { findGluedFigures } from '../text/note-marks.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
 const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|[a-z]|(?:note|nb|fn)\s?\d{1,3}|edit|citation needed)\]`;
@@ -44,8 +44,8 @@ export const referenceMarks: Pass = {
 
 function withGluedNotes(marks: readonly LocalEdit[], text: string, gluedNotes: ReadonlySet<string>): LocalEdit[] {
   const taken = new Set(marks.map((mark) => mark.from));
-  const glued = replaceMatches(text, GLUED_FIGURE, (match) => (gluedNotes.has(match[0]) ? match[1] : undefined))
-    .map((edit) => ({ from: edit.from + edit.insert.length, to: edit.to, insert: '' }))
-    .filter((edit) => !taken.has(edit.from));
+  const glued = findGluedFigures(text)
+    .filter(({ stem, figures, from }) => gluedNotes.has(stem + figures) && !taken.has(from))
+    .map(({ from, figures }) => ({ from, to: from + figures.length, insert: '' }));
   return [...marks, ...glued].sort((a, b) => a.from - b.from);
 }

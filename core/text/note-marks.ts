@@ -1,6 +1,27 @@
 /** A figure glued to a whole word or to its punctuation: "areas1", "freely2 .", "Guidelines).3". */
-export const GLUED_FIGURE =
-  /(?<=^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}[”’"')\].,;:!?]{0,3})(?<!\p{Lu})(\d{1,2})(?=[\s.,;:)\]]|$)/gmu;
+export interface GluedFigure {
+  /** Where the figure begins, and its characters. */
+  readonly from: number;
+  readonly figures: string;
+  /** The word before it, with the punctuation between. */
+  readonly stem: string;
+}
+
+const FIGURE = /(?<!\d)\d{1,2}(?=[\s.,;:)\]]|$)/gm;
+const STEM = /(?:^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}(?<!\p{Lu})[”’"')\].,;:!?]{0,3})$/u;
+const LONGEST_STEM = 36;
+
+/** Finds glued figures in order. Figures are rare, so it is they that are looked for, and the word before them then. */
+export function findGluedFigures(text: string): GluedFigure[] {
+  const found: GluedFigure[] = [];
+  for (const match of text.matchAll(FIGURE)) {
+    const before = text.charCodeAt(match.index - 1);
+    if (!(before > 0x20)) continue;
+    const stem = STEM.exec(text.slice(Math.max(0, match.index - LONGEST_STEM), match.index))?.[1];
+    if (stem !== undefined) found.push({ from: match.index, figures: match[0], stem });
+  }
+  return found;
+}
 
 const FEWEST_MARKS = 2;
 const NO_MARKS: ReadonlySet<string> = new Set();
@@ -16,10 +37,10 @@ export function findGluedNotes(source: string): ReadonlySet<string> {
   const marks = new Map<string, string>();
   let expected = Math.min(...notes);
   let answered = 0;
-  for (const [, stem, figures] of source.matchAll(GLUED_FIGURE)) {
+  for (const { stem, figures } of findGluedFigures(source)) {
     const number = Number(figures);
-    if (number !== expected || marks.has(stem!)) continue;
-    marks.set(stem!, `${stem}${figures}`);
+    if (number !== expected || marks.has(stem)) continue;
+    marks.set(stem, stem + figures);
     if (notes.has(number)) answered++;
     expected++;
   }
