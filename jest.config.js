@@ -1,7 +1,14 @@
 /** Unit tests run as ES modules, in Node; a test that needs a document says so at its head. */
 export default {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/storage', '<rootDir>/worker', '<rootDir>/app'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/cli',
+    '<rootDir>/storage',
+    '<rootDir>/worker',
+    '<rootDir>/app',
+    '<rootDir>/bench',
+  ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
