@@ -18,7 +18,7 @@ export function useCopy(client: CleanClient | undefined): (() => void) | undefin
         const paragraphs = text === '' ? 0 : text.split(/\n{2,}/).length;
         toast({
           text: 'Clean text copied',
-          detail: `${paragraphs.toLocaleString('en')} paragraphs, ${text.length.toLocaleString('en')} characters`,
+          detail: `${paragraphs.toLocaleString('en')} ${paragraphs === 1 ? 'paragraph' : 'paragraphs'}, ${text.length.toLocaleString('en')} characters`,
         });
       },
       () =>

@@ -1,0 +1,109 @@
+import { describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { clean } from '../clean.ts';
+import type { Choice } from '../choices/choice.ts';
+import { cleanText } from '../output.ts';
+import { canMend, rangeOfSeam, seamOfChoice } from '../seams-in-force.ts';
+import { Decision } from '../seams/seam-table.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+import { countEdits, findDoubts, listWordChanges, toReport } from './report.ts';
+
+const SOURCE = `A tide mill asks for nothing but pa-
+tience.[4] It waits for the moon,
+and the miller waits with it.
+
+12
+\fLow water, slow water,
+wheel stands still.
+`;
+
+describe('choices win over the evidence', () => {
+  const decide = (decision: Decision, seam = 1): Choice => {
+    const cleaning = clean(SOURCE, DEFAULT_STYLE);
+    return { kind: 'seam', ...rangeOfSeam(cleaning, seam), decision };
+  };
+  const text = (...choices: Choice[]) => cleanText(clean(SOURCE, DEFAULT_STYLE, choices));
+
+  test.each([
+    [Decision.join, 'moon, and the miller'],
+    [Decision.break, 'moon,\n\nand the miller'],
+    [Decision.keep, 'moon,\nand the miller'],
+  ])('decision %i', (decision, expected) => {
+    expect(text(decide(decision))).toContain(expected);
+  });
+
+  test('a word can be mended, or keep its hyphen; where there is none, mending joins', () => {
+    expect(text(decide(Decision.mend, 0))).toContain('patience');
+    expect(text(decide(Decision.join, 0))).toContain('pa-tience');
+    expect(text(decide(Decision.mend, 1))).toContain('moon, and');
+    const cleaning = clean(SOURCE, DEFAULT_STYLE);
+    expect([canMend(cleaning, 0), canMend(cleaning, 1)]).toEqual([true, false]);
+  });
+
+  test('of two choices about one seam the last given wins', () => {
+    expect(text(decide(Decision.break), decide(Decision.join))).toContain('moon, and the miller');
+  });
+
+  test('a choice keeps its seam whatever passes are on', () => {
+    const choice = decide(Decision.break);
+    for (const pass of ['page-furniture', 'wrapped-lines', 'split-words', 'reference-marks']) {
+      const cleaning = clean(SOURCE, { ...DEFAULT_STYLE, passes: { [pass]: false } }, [choice]);
+      expect(cleanText(cleaning)).toContain('moon,\n\nand the miller');
+      expect(seamOfChoice(cleaning, choice as Extract<Choice, { kind: 'seam' }>)).toBeDefined();
+    }
+  });
+
+  test('a choice about a place that is no seam does nothing', () => {
+    const nowhere: Choice = { kind: 'seam', from: SOURCE.length, to: SOURCE.length, decision: Decision.break };
+    expect(text(nowhere)).toBe(text());
+  });
+
+  test('a stet lets one edit stand, and only for its pass', () => {
+    const at = SOURCE.indexOf('[4]');
+    const stet: Choice = { kind: 'stet', from: at, to: at + 3, pass: 'reference-marks' };
+    expect(text(stet)).toContain('patience.[4] It');
+    expect(text({ ...stet, pass: 'tabs' })).toContain('patience. It');
+  });
+
+  test('a dropped line that is wanted comes back as prose', () => {
+    const at = SOURCE.indexOf('12');
+    expect(text()).not.toContain('12');
+    expect(text({ kind: 'stet', from: at, to: at + 2, pass: 'page-furniture' })).toContain('12');
+  });
+});
+
+describe('the report', () => {
+  test('counts the edits of every pass, those without any too', () => {
+    const counts = countEdits(clean(SOURCE, DEFAULT_STYLE));
+    expect(counts).toMatchObject({ 'page-furniture': 1, 'split-words': 1, 'reference-marks': 1, ligatures: 0 });
+  });
+
+  test('doubts are the decisions below the limit that nobody has settled', () => {
+    const source = readFileSync('samples/texts/tide-mills.txt', 'utf8');
+    const cleaning = clean(source, DEFAULT_STYLE);
+    const doubts = findDoubts(cleaning);
+    expect(doubts.length).toBeGreaterThan(0);
+    for (const seam of doubts) expect(cleaning.decided.certainty[seam]).toBeLessThan(DEFAULT_STYLE.certaintyLimit);
+    const settled: Choice = { kind: 'seam', ...rangeOfSeam(cleaning, doubts[0]!), decision: Decision.join };
+    expect(findDoubts(clean(source, DEFAULT_STYLE, [settled]))).toEqual(doubts.slice(1));
+    expect(findDoubts(clean(source, { ...DEFAULT_STYLE, certaintyLimit: 0.5 }))).toEqual([]);
+  });
+
+  test('every word that leaves is listed with the pass that took it', () => {
+    const changes = listWordChanges(clean(SOURCE, DEFAULT_STYLE));
+    const removed = changes.filter((change) => !change.mended).map(({ removed: words, passes }) => [words, passes]);
+    expect(removed).toEqual([
+      [['4'], expect.arrayContaining(['reference-marks'])],
+      [['12'], expect.arrayContaining(['page-furniture'])],
+    ]);
+    const mended = changes.filter((change) => change.mended);
+    expect(mended).toEqual([expect.objectContaining({ removed: ['pa', 'tience'], inserted: ['patience'] })]);
+  });
+
+  test('is plain data, whole after a trip through JSON', () => {
+    const report = toReport(clean(SOURCE, DEFAULT_STYLE));
+    expect(JSON.parse(JSON.stringify(report))).toEqual(report);
+    expect(report.seams).toHaveLength(4);
+    expect(report.seams[0]).toMatchObject({ lines: [1, 2], decision: 'mend' });
+  });
+});
