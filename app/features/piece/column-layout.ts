@@ -8,8 +8,8 @@ export interface ColumnLayout {
   readonly sourceFont: number;
   /** Characters that fit on a line of the source column. */
   readonly sourceCharacters: number;
-  /** Where the measured line width ends. */
-  readonly measureAt: number;
+  /** Where the measured line width ends; undefined where nothing wraps, or lines of that width do not fit the column. */
+  readonly measureAt: number | undefined;
 }
 
 export const SOURCE_LINE = 20;
@@ -37,7 +37,7 @@ export function layoutColumns(width: number, measure: number): ColumnLayout {
     clean: Math.max(160, Math.min(WIDEST_CLEAN, width - source - RIBBON) - CLEAN_PADDING),
     sourceFont,
     sourceCharacters: Math.max(20, Math.floor((source - GUTTER - PAD) / advance)),
-    measureAt: GUTTER + measure * advance,
+    measureAt: measure > 0 && GUTTER + measure * advance <= source ? GUTTER + measure * advance : undefined,
   };
 }
 

@@ -39,7 +39,6 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
     '--source': `${layout.source}px`,
     '--ribbon-width': `${layout.ribbon}px`,
     '--source-size': `${layout.sourceFont}px`,
-    '--measure': summary.measure > 0 ? `${layout.measureAt}px` : '-9px',
   } as React.CSSProperties;
   return (
     <Area style={sizes}>
@@ -50,7 +49,12 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
       </Caps>
       <Scroller ref={scroller} tabIndex={0} role="region" aria-label="Source and clean text">
         <Sheet style={{ height: virtualizer.getTotalSize() }}>
-          {summary.measure > 0 && <MeasureRule title={`The measure: about ${summary.measure} characters`} />}
+          {layout.measureAt !== undefined && (
+            <MeasureRule
+              style={{ left: layout.measureAt }}
+              title={`The measure: about ${summary.measure} characters`}
+            />
+          )}
           {items.map((item) => (
             <Place
               key={item.key}
@@ -152,7 +156,6 @@ const MeasureRule = styled.div`
   position: absolute;
   top: 0;
   bottom: 0;
-  left: var(--measure);
   border-left: 1px dashed var(--faint);
   opacity: 0.55;
 `;
