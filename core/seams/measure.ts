@@ -130,24 +130,27 @@ function edgeInCharacters(table: LineTable, line: number): number {
   return table.indent[line]! + table.chars[line]!;
 }
 
-/** At each seam the second widest of the nearest full lines: one odd line cannot stretch the measure. */
+/**
+ * At each seam the second widest of the nearest full lines: one odd line cannot stretch the measure. What counts as overlong is
+ * judged among the same neighbours, so that a wide page beside narrow columns keeps its own measure.
+ */
 function fillLocal(at: Float32Array, full: readonly number[], widths: readonly number[]): void {
-  const limit = quantile(widths, 0.5) * OVERLONG;
   let next = 0;
+  let known = -1;
   for (let seam = 0; seam < at.length; seam++) {
     while (next < full.length && full[next]! < seam) next++;
-    let widest = 0;
-    let second = 0;
-    for (let near = Math.max(0, next - NEIGHBOURS); near < Math.min(full.length, next + NEIGHBOURS); near++) {
-      const width = widths[near]!;
-      if (width > limit) continue;
-      if (width >= widest) {
-        second = widest;
-        widest = width;
-      } else if (width > second) second = width;
-    }
-    at[seam] = second || widest;
+    // Between two full lines the neighbours stay the same.
+    at[seam] =
+      next === known ? at[seam - 1]! : secondWidest(widths.slice(Math.max(0, next - NEIGHBOURS), next + NEIGHBOURS));
+    known = next;
   }
+}
+
+function secondWidest(near: readonly number[]): number {
+  const sorted = [...near].sort((a, b) => a - b);
+  const limit = (sorted[sorted.length >> 1] ?? 0) * OVERLONG;
+  const usual = sorted.filter((width) => width <= limit);
+  return usual.at(-2) ?? usual.at(-1) ?? 0;
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */
