@@ -27,7 +27,6 @@ export default async function handleRequest(
     headers.set('Content-Type', 'text/html; charset=utf-8');
     headers.set('Content-Security-Policy', contentSecurityPolicy(nonce, import.meta.env.DEV));
     headers.set('Referrer-Policy', 'no-referrer');
-    headers.set('X-Content-Type-Options', 'nosniff');
     // The nonce belongs to this answer alone.
     headers.set('Cache-Control', 'no-store');
     return new Response(body.replace('</head>', `${sheet.getStyleTags()}</head>`), { status, headers });

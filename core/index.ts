@@ -20,7 +20,7 @@ export type { WordChange, WordTally } from './edits/conservation.ts';
 export { pieceText, textOfPieces, type Piece } from './edits/piece.ts';
 export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
 export { passOfLine } from './blocks/build-blocks.ts';
-export { findPass, PASS_GROUPS, PASSES } from './passes/index.ts';
+export { PASS_GROUPS, PASSES } from './passes/index.ts';
 export type { Pass, PassGroup } from './passes/pass.ts';
 export { countEdits, findDoubts, listWordChanges, toReport, type Report } from './report/report.ts';
 export { explainSeam, type SeamReason } from './seams/decide.ts';

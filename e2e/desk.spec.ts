@@ -147,3 +147,37 @@ test('there is a word for a piece that is gone, and for a wrong address', async 
   await page.getByRole('link', { name: 'Go to the desk' }).click();
   await expect(page).toHaveURL('/');
 });
+
+test('a draft is kept when the desk is left right after the last key', async ({ page }) => {
+  await openSample(page, 'A letter to Mrs. Pell');
+  await page.getByRole('link', { name: /to the desk/ }).click();
+  await page.getByLabel('Paste a text').fill('The tide');
+  await page.getByRole('link', { name: 'A letter to Mrs. Pell' }).click();
+  await pieceIsReady(page);
+  await page.getByRole('link', { name: /to the desk/ }).click();
+  await expect(page.getByLabel('Paste a text')).toHaveValue('The tide');
+});
+
+test('of several files on a full disk each is told, and each can be tried again', async ({ page }) => {
+  await openDesk(page);
+  await page.evaluate(() => {
+    const add = IDBObjectStore.prototype.add;
+    IDBObjectStore.prototype.add = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+    Object.assign(window, { freeTheDisk: () => (IDBObjectStore.prototype.add = add) });
+  });
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a text file' }).click();
+  const file = (name: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(WRAPPED) });
+  await (await chooser).setFiles([file('ebb.txt'), file('flood.txt')]);
+  const again = page.getByRole('button', { name: 'Try again' });
+  await expect(again).toHaveCount(2);
+  await page.evaluate(() => (window as unknown as { freeTheDisk: () => void }).freeTheDisk());
+  const pieces = page.getByRole('region', { name: 'Pieces so far' });
+  await again.first().click();
+  await expect(pieces.getByRole('listitem')).toHaveCount(1);
+  await again.first().click();
+  await expect(pieces.getByRole('link', { name: 'ebb' })).toBeVisible();
+  await expect(pieces.getByRole('link', { name: 'flood' })).toBeVisible();
+});

@@ -3,8 +3,6 @@ export const LineKind = {
   prose: 0,
   blank: 1,
   heading: 2,
-  listItem: 3,
-  verse: 4,
   firstDropped: 16,
   pageNumber: 16,
   runningHead: 17,
@@ -15,7 +13,7 @@ export const LineKind = {
   soundCue: 22,
   rule: 23,
 } as const;
-export type LineKind = Exclude<(typeof LineKind)[keyof typeof LineKind], never>;
+export type LineKind = (typeof LineKind)[keyof typeof LineKind];
 
 export function isDropped(kind: number): boolean {
   return kind >= LineKind.firstDropped;

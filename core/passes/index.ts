@@ -36,7 +36,3 @@ export const PASS_GROUPS: readonly { readonly id: PassGroup; readonly title: str
   { id: 'spaces', title: 'Spaces' },
   { id: 'marks', title: 'Marks' },
 ];
-
-export function findPass(id: PassId): Pass | undefined {
-  return PASSES.find((pass) => pass.id === id);
-}

@@ -20,15 +20,11 @@ export function isOddSpace(code: number): boolean {
 }
 
 export const SOFT_HYPHEN = 0xad;
-const ZERO_WIDTH_NON_JOINER = 0x200c;
-const ZERO_WIDTH_JOINER = 0x200d;
 
-/** Joiners shape letters in some scripts and in emoji: they are characters of the text, though nobody sees them. */
-export function isJoiner(code: number): boolean {
-  return code === ZERO_WIDTH_NON_JOINER || code === ZERO_WIDTH_JOINER;
-}
-
-/** Characters that show nothing and say nothing: control characters, zero-width spaces, byte order marks, soft hyphens. */
+/**
+ * Characters that show nothing and say nothing: control characters, zero-width spaces, byte order marks, soft hyphens. Not the
+ * joiners, which shape letters in some scripts and in emoji.
+ */
 export function isInvisible(code: number): boolean {
   if (code < 0x20) return !isLineEndUnit(code) && code !== 0x09;
   if (code < 0x7f) return false;
@@ -88,10 +84,6 @@ export function isUpper(char: string): boolean {
 /** A hyphen that a line end may have put into a word: hyphen-minus, hyphen, soft hyphen, no-break hyphen, not sign from old OCR. */
 export function isHyphen(code: number): boolean {
   return code === 0x2d || code === 0x2010 || code === SOFT_HYPHEN || code === 0x2011 || code === 0xac;
-}
-
-export function isSuperscriptDigit(code: number): boolean {
-  return code === 0xb9 || code === 0xb2 || code === 0xb3 || code === 0x2070 || (code >= 0x2074 && code <= 0x2079);
 }
 
 const OPENING_QUOTES = '“‘„‚«‹「『"\'';

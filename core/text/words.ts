@@ -1,13 +1,9 @@
 import { isCjk, isWordUnit } from './characters.ts';
 
-/**
+/*
  * A word, for counting and for proving that none was lost: a run of letters, marks and digits, apostrophes between letters
  * included; in scripts without spaces each sign is one. Hyphens part words, so that "tide-mill" is two wherever its line ends.
  */
-export interface WordRange {
-  readonly from: number;
-  readonly to: number;
-}
 
 /** Calls `visit` for each word of text[from, to), in order. */
 export function eachWord(text: string, from: number, to: number, visit: (from: number, to: number) => void): void {

@@ -2,7 +2,7 @@ import { createPiece, deletePiece, listPieces, renamePiece, restorePiece } from 
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
 import type { PieceRecord } from '../../../storage/db.ts';
-import { takeOver } from './handover.ts';
+import { release, textOf } from './handover.ts';
 
 export interface DeskData {
   readonly pieces: readonly PieceRecord[];
@@ -13,7 +13,13 @@ export interface DeskData {
 }
 
 export type DeskResult =
-  { readonly ok: true; readonly created?: string } | { readonly ok: false; readonly problem: StorageProblem };
+  | { readonly ok: true; readonly created?: string }
+  | {
+      readonly ok: false;
+      readonly problem: StorageProblem;
+      /** The address that tries the same again. */
+      readonly again: string;
+    };
 
 /** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
 export async function loadDesk(): Promise<DeskData> {
@@ -31,17 +37,19 @@ export async function actOnDesk(request: Request): Promise<DeskResult> {
   const said = new URL(request.url).searchParams;
   const id = said.get('id') ?? '';
   const title = said.get('title') ?? '';
+  const text = said.get('text') ?? '';
   try {
     switch (said.get('intent')) {
       case 'create': {
-        const created = await createPiece(takeOver(said.get('text') ?? ''), title, Date.now());
+        const created = await createPiece(textOf(text), title, Date.now());
+        release(text);
         if (said.has('fromDraft')) await saveDraft('');
         return { ok: true, created };
       }
       case 'sample':
         return { ok: true, created: await createPiece(await fetchSample(id), title, Date.now()) };
       case 'draft':
-        await saveDraft(takeOver(said.get('text') ?? ''));
+        await saveDraft(textOf(text)).finally(() => release(text));
         return { ok: true };
       case 'rename':
         await renamePiece(id, title, Date.now());
@@ -56,7 +64,7 @@ export async function actOnDesk(request: Request): Promise<DeskResult> {
         throw new Response('Unknown intent', { status: 400 });
     }
   } catch (error) {
-    if (error instanceof StorageError) return { ok: false, problem: error.problem };
+    if (error instanceof StorageError) return { ok: false, problem: error.problem, again: `/?${said}` };
     throw error;
   }
 }

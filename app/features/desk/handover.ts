@@ -1,20 +1,25 @@
 /**
  * Texts on their way from the desk to its action. A text of millions of characters in the body of a request is copied several
- * times on the page's own thread; handed over by a key it is not copied at all.
+ * times on the page's own thread; handed over by a key it is not copied at all. It stays here until it is stored, so that what
+ * could not be stored can be tried again.
  */
 const texts = new Map<string, string>();
 
-/** Keeps a text until the action fetches it; gives its key. */
+/** Keeps a text until it is released; gives its key. */
 export function handOver(text: string): string {
   const key = crypto.randomUUID();
   texts.set(key, text);
   return key;
 }
 
-/** The text of a key, once. */
-export function takeOver(key: string): string {
+/** The text of a key. Throws RangeError for one that was never handed over, or was released. */
+export function textOf(key: string): string {
   const text = texts.get(key);
   if (text === undefined) throw new RangeError(`no text was handed over under ${key}`);
-  texts.delete(key);
   return text;
+}
+
+/** The text is stored, or no longer wanted. */
+export function release(key: string): void {
+  texts.delete(key);
 }

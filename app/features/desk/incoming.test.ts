@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { checkText, INCOMING_WORDS, LONGEST_TEXT, readFile, readTransfer } from './incoming.ts';
-import { handOver, takeOver } from './handover.ts';
+import { handOver, release, textOf } from './handover.ts';
 
 const transfer = (parts: Record<string, string>, ...others: string[]) => ({
   types: [...Object.keys(parts), ...others],
@@ -43,8 +43,10 @@ test('every problem says what to do', () => {
   for (const words of Object.values(INCOMING_WORDS)) expect(words.detail).toMatch(/\.$/);
 });
 
-test('a text handed over is there once', () => {
+test('a text handed over stays until it is released', () => {
   const key = handOver('The tide');
-  expect(takeOver(key)).toBe('The tide');
-  expect(() => takeOver(key)).toThrow(RangeError);
+  expect(textOf(key)).toBe('The tide');
+  expect(textOf(key)).toBe('The tide');
+  release(key);
+  expect(() => textOf(key)).toThrow(RangeError);
 });

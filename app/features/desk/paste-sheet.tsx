@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
@@ -17,8 +17,8 @@ const SAVED_AFTER = 400;
 /** The sheet to paste on, or to type on; what is typed is kept as it is typed. */
 export function PasteSheet({ draft, incoming }: PasteSheetProps) {
   const [text, setText] = useState(draft);
-  useDraftSaving(text, draft);
-  const clean = () => incoming.take(checkText(text), true);
+  const saveNow = useDraftSaving(text, draft);
+  const clean = () => void incoming.take(checkText(text), true);
   return (
     <Sheet>
       <Title id="paste-title">Paste a text</Title>
@@ -27,6 +27,7 @@ export function PasteSheet({ draft, incoming }: PasteSheetProps) {
         placeholder="From a PDF, a scan, a web page, an e-book, a caption track. It opens cleaned, with the source beside it."
         value={text}
         onChange={(event) => setText(event.target.value)}
+        onBlur={saveNow}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) clean();
         }}
@@ -46,18 +47,24 @@ export function PasteSheet({ draft, incoming }: PasteSheetProps) {
   );
 }
 
-/** Stores what is typed a moment after the last key; nothing where it is as it was. */
-function useDraftSaving(text: string, stored: string): void {
+/** Stores what is typed a moment after the last key, and at once when the field or the page is left. Gives the way to do so. */
+function useDraftSaving(text: string, stored: string): () => void {
   const { submit } = useFetcher();
-  const last = useRef(stored);
-  useEffect(() => {
-    if (text === last.current) return undefined;
-    const timer = setTimeout(() => {
-      last.current = text;
-      void submit(null, { method: 'post', action: `/?index&intent=draft&text=${handOver(text)}` });
-    }, SAVED_AFTER);
-    return () => clearTimeout(timer);
+  const saved = useRef(stored);
+  const flush = useCallback(() => {
+    if (text === saved.current) return;
+    saved.current = text;
+    void submit(null, { method: 'post', action: `/?index&intent=draft&text=${handOver(text)}` });
   }, [text, submit]);
+  useEffect(() => {
+    const timer = setTimeout(flush, SAVED_AFTER);
+    document.addEventListener('visibilitychange', flush);
+    return () => {
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', flush);
+    };
+  }, [flush]);
+  return flush;
 }
 
 const Sheet = styled.section`

@@ -15,7 +15,7 @@ export interface IncomingState {
     readonly onDragLeave: (event: React.DragEvent) => void;
     readonly onDrop: (event: React.DragEvent) => void;
   };
-  take(incoming: Incoming, fromDraft?: boolean): void;
+  take(incoming: Incoming, fromDraft?: boolean): Promise<void>;
   takeFiles(files: readonly File[]): Promise<void>;
 }
 
@@ -23,43 +23,37 @@ export function useIncoming(): IncomingState {
   const fetcher = useFetcher<DeskResult>();
   const [isDropping, setDropping] = useState(false);
   const [isReading, setReading] = useState(false);
-  // The last text sent to storage: if it cannot be stored it must not be lost.
-  const sent = useRef<Incoming>(undefined);
 
-  const take = (incoming: Incoming, fromDraft = false, stay = false) => {
+  const take = async (incoming: Incoming, fromDraft = false, stay = false) => {
     if (!incoming.ok) {
       toast({ ...INCOMING_WORDS[incoming.problem], tone: 'bad' });
       return;
     }
-    sent.current = incoming;
     const said = new URLSearchParams({ intent: 'create', title: incoming.title, text: handOver(incoming.text) });
     if (fromDraft) said.set('fromDraft', '');
     if (stay) said.set('stay', '');
-    void fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
+    await fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
   };
 
   const takeFiles = async (files: readonly File[]) => {
     setReading(true);
-    for (const file of files) take(await readFile(file), false, files.length > 1);
+    // One after the other: a fetcher tells the outcome of its last submission only.
+    for (const file of files) await take(await readFile(file), false, files.length > 1);
     setReading(false);
   };
 
-  const result = fetcher.data;
-  const takeAgain = useEffectEventRef(() => sent.current && take(sent.current));
+  const { data: result, submit } = fetcher;
   useEffect(() => {
-    if (result && !result.ok) {
-      toast({
-        ...STORAGE_WORDS[result.problem],
-        tone: 'bad',
-        action: { label: 'Try again', run: () => takeAgain.current() },
-      });
-    }
-  }, [result, takeAgain]);
+    if (!result || result.ok) return;
+    const { problem, again } = result;
+    const tryAgain = () => void submit(null, { method: 'post', action: again });
+    toast({ ...STORAGE_WORDS[problem], tone: 'bad', action: { label: 'Try again', run: tryAgain } });
+  }, [result, submit]);
 
   const takePaste = useEffectEventRef((event: ClipboardEvent) => {
     if (!event.clipboardData || isTypingPlace(event.target)) return;
     event.preventDefault();
-    take(readTransfer(event.clipboardData));
+    void take(readTransfer(event.clipboardData));
   });
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => takePaste.current(event);
@@ -83,7 +77,7 @@ export function useIncoming(): IncomingState {
         setDropping(false);
         const files = [...event.dataTransfer.files];
         if (files.length > 0) void takeFiles(files);
-        else take(readTransfer(event.dataTransfer));
+        else void take(readTransfer(event.dataTransfer));
       },
     },
     take,

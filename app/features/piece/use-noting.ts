@@ -25,16 +25,16 @@ export function useNoting(
     save({ intent: 'note', note });
   }, [summary, save]);
 
-  const [isStored, setStored] = useState(isNamed);
+  const isStored = useRef(isNamed);
   useEffect(() => {
-    if (isStored || suggested === '') return;
-    setStored(true);
+    if (isStored.current || suggested === '') return;
+    isStored.current = true;
     save({ intent: 'rename', title: suggested });
-  }, [isStored, suggested, save]);
+  }, [suggested, save]);
 
   const rename = (title: string) => {
     setGiven(title);
-    setStored(true);
+    isStored.current = true;
     save({ intent: 'rename', title });
   };
   return [isNamed ? given : suggested, rename];
