@@ -24,6 +24,9 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   startsClosing: -2.5,
   hangingLine: -2,
   insideAddress: -5,
+  pieceOfLine: -4,
+  startsSureBullet: 4,
+  headingGoesOn: -3,
   inSequence: 1.5,
   looseGroup: 4,
 };

@@ -1,5 +1,5 @@
 import type { LineIndex } from '../text/line-index.ts';
-import { LineKind, type LineOptions } from './line-kind.ts';
+import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { readArrowLine, readLead, readOwnLine } from './time-code.ts';
 
 /** What a caption track says of its lines. Times are in ms, NaN where unknown. */
@@ -8,6 +8,8 @@ export interface Captions {
   readonly found: boolean;
   readonly start: Float64Array;
   readonly end: Float64Array;
+  /** The track tells starts alone: ends are estimated from the usual speed of speech. */
+  readonly endsEstimated: boolean;
   /** Where the words of a line begin when a time stands before them; 0 for the other lines. */
   readonly leadTo: Uint32Array;
 }
@@ -30,6 +32,7 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
     found: false,
     start: new Float64Array(count).fill(NaN),
     end: new Float64Array(count).fill(NaN),
+    endsEstimated: false,
     leadTo: new Uint32Array(count),
   };
   const style = timeStyle(source, index, kind);
@@ -40,7 +43,33 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   else readLeads(source, index, kind, captions, options);
   if (options.repeats && style === 'arrows') dropRollingRepeats(source, index, kind);
   if (options.soundCues) dropSoundCues(source, index, kind);
+  if (style !== 'arrows') estimateEnds(index, kind, captions);
   return captions;
+}
+
+/** Gives each line the end that its length makes likely: its start, and its characters at the middle speed of all lines. */
+function estimateEnds(index: LineIndex, kind: Uint8Array, out: Mutable): void {
+  const spoken: number[] = [];
+  for (let line = 0; line < index.count; line++) if (isKept(kind[line]!) && out.start[line]! >= 0) spoken.push(line);
+  const length = (line: number) => index.to[line]! - Math.max(index.from[line]!, out.leadTo[line]!);
+  /** Lines that share a start are spoken one after another: the cue ends with the last of them. */
+  const cues: { line: number; chars: number }[] = [];
+  for (const line of spoken) {
+    const cue = cues.at(-1);
+    if (cue && out.start[cue.line] === out.start[line]) {
+      cue.chars += length(line);
+      cue.line = line;
+    } else cues.push({ line, chars: length(line) });
+  }
+  const speeds = cues.slice(1).map((next, at) => {
+    const { line, chars } = cues[at]!;
+    return (out.start[next.line]! - out.start[line]!) / Math.max(1, chars);
+  });
+  const speed = speeds.sort((a, b) => a - b)[speeds.length >> 1];
+  if (speed === undefined || speed <= 0) return;
+  out.endsEstimated = true;
+  for (const line of spoken) out.end[line] = out.start[line]!;
+  for (const { line, chars } of cues) out.end[line] = out.start[line]! + chars * speed;
 }
 
 type TimeStyle = 'none' | 'arrows' | 'own-lines' | 'leads';

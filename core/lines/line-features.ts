@@ -13,7 +13,7 @@ import {
 } from '../text/characters.ts';
 import { isAbbreviation, isFunctionWord } from '../text/language.ts';
 import { printedWidth } from '../text/printed-width.ts';
-import { markerLength } from './line-shape.ts';
+import { isSureBullet, markerLength } from './line-shape.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
 /** Fills in the features of one line, from the range of its words. */
@@ -49,7 +49,8 @@ function startFlags(source: string, from: number, to: number): number {
   let char = source[at]!;
   const marker = markerLength(source, from, to);
   if (marker > 0) {
-    return Flag.startsMarker | (isWordUnit(source.charCodeAt(from)) || char === '(' ? 0 : Flag.startsBullet);
+    const bullet = isWordUnit(source.charCodeAt(from)) || char === '(' ? 0 : Flag.startsBullet;
+    return Flag.startsMarker | bullet | (isSureBullet(char) ? Flag.startsSureBullet : 0);
   }
   if (char === '—' || char === '–') flags |= Flag.startsDash;
   if (isOpeningQuote(char)) {
@@ -62,7 +63,7 @@ function startFlags(source: string, from: number, to: number): number {
   const code = source.charCodeAt(at);
   if (isDigit(code)) flags |= Flag.startsDigit;
   else if (isCjk(code)) flags |= Flag.startsCjk;
-  else if (isLower(char)) flags |= Flag.startsLower;
+  else if (isLower(char)) flags |= startsWithAddress(source, at, to) ? Flag.startsAddress : Flag.startsLower;
   else if (isUpper(char)) {
     flags |= Flag.startsUpper;
     const head = source.slice(from, Math.min(to, from + 40));
@@ -71,6 +72,21 @@ function startFlags(source: string, from: number, to: number): number {
   }
   if (source.startsWith('>>', from)) flags |= Flag.startsSpeaker;
   return flags;
+}
+
+const ADDRESS = /^\p{L}{2}[\p{L}\p{N}-]*(?:[@/_~]|:\/|\.[\p{L}\p{N}])/u;
+
+/** Whether the first word is an address, a path or a file name: its small letter says nothing of the sentence. */
+function startsWithAddress(source: string, from: number, to: number): boolean {
+  let end = from;
+  while (end < to && !isSpace(source.charCodeAt(end))) {
+    const code = source.charCodeAt(end);
+    if (code === 0x2e || code === 0x2f || code === 0x40 || code === 0x5f || code === 0x7e || code === 0x3a) {
+      return ADDRESS.test(source.slice(from, Math.min(to, end + 2)));
+    }
+    end++;
+  }
+  return false;
 }
 
 function endFlags(source: string, from: number, to: number): number {
@@ -116,12 +132,12 @@ function endsShortForm(source: string, from: number, stop: number): boolean {
   return isAbbreviation(lastWord(source, from, stop));
 }
 
-/** The letters (and stops between them) just before `to`. */
+/** The letters (and stops and apostrophes between them) just before `to`. */
 function lastWord(source: string, from: number, to: number): string {
   let at = to;
   while (at > from && to - at < 24) {
     const code = source.charCodeAt(at - 1);
-    if (!isWordUnit(code) && code !== 0x2e) break;
+    if (!isWordUnit(code) && code !== 0x2e && code !== 0x27 && code !== 0x2019) break;
     at--;
   }
   return source.slice(at, to);

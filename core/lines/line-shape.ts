@@ -8,7 +8,7 @@ const NUMBERED =
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {
   const char = source[from]!;
-  if (SURE_BULLETS.includes(char)) return 1;
+  if (isSureBullet(char)) return 1;
   if (BULLETS.includes(char)) return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
   const code = source.charCodeAt(from);
   if (!isDigit(code) && char !== '(' && char !== '§' && !isMarkerLetter(source, from)) return 0;
@@ -22,6 +22,11 @@ function isMarkerLetter(source: string, from: number): boolean {
     if (char === undefined || char === ' ') return false;
   }
   return false;
+}
+
+/** Whether a sign opens list items and hardly anything else. */
+export function isSureBullet(char: string): boolean {
+  return SURE_BULLETS.includes(char);
 }
 
 /** Whether a line is a rule: four or more of one sign and nothing else. Stars apart ("* * *") are a section break, not a rule. */

@@ -24,6 +24,8 @@ export const Flag = {
   endsQuote: 1 << 18,
   startsBullet: 1 << 19,
   endsInAddress: 1 << 20,
+  startsAddress: 1 << 21,
+  startsSureBullet: 1 << 22,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */

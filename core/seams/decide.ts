@@ -1,7 +1,10 @@
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention } from './convention.ts';
 import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
+import { fullEndOdds } from './full-ends.ts';
+import { findLinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -27,7 +30,9 @@ export function decideSeams(source: string, table: LineTable, lexicon: Lexicon =
   const convention = findConvention(table, seams);
   const measure = findMeasure(table, seams);
   const sequence = findSequence(source, table, seams);
-  const context: SeamContext = { table, seams, convention, measure, sequence };
+  const pieces = findLinePieces(table, seams, measure);
+  const fullEnds = fullEndOdds(source, table, seams, convention, measure);
+  const context: SeamContext = { table, seams, convention, measure, sequence, pieces, fullEnds };
   const decision = new Uint8Array(seams.count);
   const certainty = new Float32Array(seams.count);
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
@@ -38,12 +43,13 @@ export function decideSeams(source: string, table: LineTable, lexicon: Lexicon =
     certainty[seam] = Math.max(breaks, 1 - breaks);
   }
   keepVerseLines(context, decision);
+  divideLongSpeech(source, context, decision, certainty);
   const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
-  return { seams, convention, measure, sequence, decision, certainty, splits };
+  return { seams, convention, measure, sequence, pieces, fullEnds, decision, certainty, splits };
 }
 
 function probability(evidence: Float32Array): number {

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { gapAt, hangs, isMarkedLineEnd, type Convention } from './convention.ts';
-import { fillOf, OVERLONG, roomAt, type Measure } from './measure.ts';
+import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './measure.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** All that the evidence at one seam may look at. */
@@ -12,6 +12,10 @@ export interface SeamContext {
   readonly measure: Measure;
   /** By seam: see findSequence. */
   readonly sequence: Uint8Array;
+  /** By seam: see findLinePieces. */
+  readonly pieces: Uint8Array;
+  /** See fullEndOdds. */
+  readonly fullEnds: number;
 }
 
 interface Sides {
@@ -28,6 +32,7 @@ const PAUSE_OF_A_PARAGRAPH = 2000;
 /** In characters, where there is no measure; and as a share of the measure. */
 const LONGEST_TITLE = 60;
 const TITLE_FILL = 0.72;
+const CLOSES = Flag.endsStop | Flag.endsColon;
 const NO_ENDING =
   Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsDash;
 
@@ -46,6 +51,12 @@ export const EVIDENCE = {
   room: (context, seam) => Math.max(0, roomEvidence(context, seam)),
   roomAfterStop: (context, seam, { beforeFlags }) =>
     has(beforeFlags, Flag.endsStop) * Math.max(0, roomEvidence(context, seam)),
+  shortFill: (context, seam, { beforeFlags }) => (beforeFlags & CLOSES ? shortness(context, seam) : 0),
+  fullEnd: (context, seam, { beforeFlags, afterFlags }) =>
+    beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && roomEvidence(context, seam) < 0
+      ? context.fullEnds
+      : 0,
+  pieceOfLine: ({ pieces }, seam) => pieces[seam]!,
   looseRun: ({ measure }, seam) => Math.min(1, measure.looseRun[seam]!),
   looseGroup: ({ measure }, seam) => (measure.looseRun[seam]! > 1 ? 1 : 0),
   notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
@@ -70,6 +81,9 @@ export const EVIDENCE = {
   startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
   insideAddress: ({ table }, _s, { before, after }) => (endsInsideAddress(table, before, after) ? 1 : 0),
   startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
+  startsSureBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsSureBullet),
+  headingGoesOn: ({ table }, _s, { before, afterFlags }) =>
+    isHeading(table, before) ? has(afterFlags, Flag.startsLower) : 0,
   speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
   titleBefore: (context, seam, { before, afterFlags }) =>
     looksLikeTitle(context, seam, before) && !(afterFlags & Flag.startsLower) ? 1 : 0,
@@ -78,7 +92,7 @@ export const EVIDENCE = {
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
-  noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= PAUSE_OF_A_PARAGRAPH ? 1 : 0),
+  noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
 
 export type EvidenceName = keyof typeof EVIDENCE;
@@ -138,12 +152,24 @@ function roomEvidence({ table, seams, convention, measure }: SeamContext, seam: 
   return Math.min(1, 0.15 + (room - measure.slack) * 4) * measure.reliability;
 }
 
+/** From 0, as full as most lines that run on, to 1, shorter than all of them. */
+function shortness({ seams, table, convention, measure }: SeamContext, seam: number): number {
+  if (!convention.wraps || measure.at[seam] === 0) return 0;
+  const rank = rankOfFill(measure, fillOf(table, measure, seam, seams.line[seam]!));
+  return measure.reliability * Math.min(1, Math.max(0, (-Math.log(rank + 0.002) - 1) / 4));
+}
+
 /** A short line that begins with a capital and ends nothing: a title, by its form. */
 function looksLikeTitle({ table, convention, measure }: SeamContext, seam: number, line: number): boolean {
   const flags = table.flags[line]!;
   if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (NO_ENDING | Flag.endsFunctionWord)) return false;
   if (!convention.wraps || measure.at[seam] === 0) return table.chars[line]! < LONGEST_TITLE;
   return fillOf(table, measure, seam, line) < TITLE_FILL;
+}
+
+/** Up to this many milliseconds of silence the words go on; estimated ends leave a range that says nothing. */
+function shortestPause({ captions }: LineTable): number {
+  return captions.endsEstimated ? PAUSE_OF_A_PARAGRAPH / 2 : PAUSE_OF_A_PARAGRAPH;
 }
 
 /** Milliseconds of silence between two caption lines; NaN where the track does not tell. */

@@ -19,6 +19,8 @@ export interface Measure {
    * 2 where all the lines between two wider gaps are so.
    */
   readonly looseRun: Float32Array;
+  /** How full lines that surely run on are, in order: see rankOfFill. */
+  readonly fills: Float64Array;
   /** From 0 to 1: how exactly lines that run on end where the next word would no longer fit. */
   readonly reliability: number;
 }
@@ -45,7 +47,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   if (full.length < FEWEST_FULL_LINES) {
-    return { unit: 'characters', at, widestCharacters: 0, slack: 0, looseRun, reliability: 0 };
+    return { unit: 'characters', at, widestCharacters: 0, slack: 0, looseRun, fills: new Float64Array(), reliability: 0 };
   }
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
@@ -65,6 +67,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
     looseRun,
     widestCharacters: Math.round(quantile(withoutOverlong(inCharacters), 0.97)),
     slack,
+    fills: sortedSample(prose.map((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!))),
     reliability: exactness * share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)),
   };
 }
@@ -161,8 +164,23 @@ function variation(values: readonly number[]): number {
 
 /** Read off an even sample where there are very many values. */
 function quantile(values: readonly number[], share: number): number {
-  const stride = Math.ceil(values.length / LARGEST_SAMPLE);
-  const sample = stride > 1 ? values.filter((_, at) => at % stride === 0) : values;
-  const sorted = Float64Array.from(sample).sort();
+  const sorted = sortedSample(values);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+}
+
+function sortedSample(values: readonly number[]): Float64Array {
+  const stride = Math.ceil(values.length / LARGEST_SAMPLE);
+  return Float64Array.from(stride > 1 ? values.filter((_, at) => at % stride === 0) : values).sort();
+}
+
+/** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */
+export function rankOfFill({ fills }: Pick<Measure, 'fills'>, fill: number): number {
+  let low = 0;
+  let high = fills.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (fills[middle]! <= fill) low = middle + 1;
+    else high = middle;
+  }
+  return fills.length === 0 ? 1 : low / fills.length;
 }

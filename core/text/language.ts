@@ -32,7 +32,7 @@ export function isFunctionWord(word: string): boolean {
 /** Short forms that carry a stop without ending a sentence, in English, German, French and Spanish; without their stop. */
 const ABBREVIATIONS: ReadonlySet<string> = new Set(
   words(
-    'mr mrs ms mx dr prof rev hon st messrs capt col gen lt sgt maj cpl vs etc e.g i.e cf viz no nos vol vols p pp fig figs ch sec ed eds al approx dept est inc ltd co corp jan feb mar apr jun jul aug sep sept oct nov dec mon tue wed thu fri sat sun z.b d.h u.a bzw usw ca nr hr fr hrsg bd s vgl str mme mlle m mm av env sr sra srta ud uds pág núm',
+    'mr mrs ms mx dr prof rev hon st messrs capt col gen lt sgt maj cpl vs e.g i.e cf viz no nos vol vols p pp fig figs ch sec ed eds al approx dept jan feb mar apr jun jul aug sep sept oct nov dec mon tue wed thu fri sat sun z.b d.h u.a bzw ca nr hr fr hrsg bd s vgl str mme mlle m mm av env sr sra srta ud uds pág núm',
   ),
 );
 
