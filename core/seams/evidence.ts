@@ -132,7 +132,7 @@ function gapScore({ table, seams, convention }: SeamContext, seam: number): numb
 export function endsInsideAddress(table: LineTable, before: number, after: number): boolean {
   const flags = table.flags[before]!;
   if (!(flags & Flag.endsInAddress)) return false;
-  return !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsDigit)) !== 0;
+  return !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsAddress | Flag.startsDigit)) !== 0;
 }
 
 function isHeading(table: LineTable, line: number): boolean {
