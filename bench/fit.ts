@@ -25,6 +25,8 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   hangingLine: -2,
   insideAddress: -5,
   pieceOfLine: -4,
+  footnoteAfter: 6,
+  footnoteBefore: 6,
   startsSureBullet: 4,
   headingGoesOn: -3,
   inSequence: 1.5,

@@ -41,7 +41,10 @@ export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams
   const freeAt = new Set(free.map(([place, words]) => boundaryOf(truth, place, words)));
   const { first, last } = tokenRanges(kept, line.length);
   for (let seam = 0; seam < count; seam++) {
-    if (table.flags[line[seam]!]! & Flag.endsHyphen && table.flags[line[seam + 1]!]! & (Flag.startsLower | Flag.startsUpper)) {
+    if (
+      table.flags[line[seam]!]! & Flag.endsHyphen &&
+      table.flags[line[seam + 1]!]! & (Flag.startsLower | Flag.startsUpper)
+    ) {
       // A word that goes on is no place for a break, and its halves stand nowhere in the truth.
       label[seam] = 0;
       continue;

@@ -70,6 +70,8 @@ function lineOptions(style: Style): LineOptions {
     repeats: isPassOn(style, 'caption-repeats'),
     soundCues: isPassOn(style, 'sound-cues'),
     rules: isPassOn(style, 'rules'),
+    footnotes: isPassOn(style, 'footnotes'),
+    webLabels: isPassOn(style, 'web-labels'),
   };
 }
 
@@ -79,6 +81,8 @@ const LINE_PASSES: ReadonlySet<string> = new Set([
   'caption-repeats',
   'sound-cues',
   'rules',
+  'footnotes',
+  'web-labels',
 ]);
 
 function lineStets(choices: readonly Choice[]): StetChoice[] {

@@ -1,7 +1,7 @@
 import type { Piece } from '../edits/piece.ts';
 import type { WordTally } from '../edits/conservation.ts';
 
-export type BlockKind = 'paragraph' | 'heading' | 'list-item' | 'verse';
+export type BlockKind = 'paragraph' | 'heading' | 'list-item' | 'verse' | 'footnote';
 
 /** What lies between two breaks, with the gap before it. Line numbers count kept lines: they index `SeamTable.line`. */
 export interface Block {

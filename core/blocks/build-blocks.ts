@@ -2,6 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision, type SeamTable } from '../seams/seam-table.ts';
+import { findAsides } from './asides.ts';
 import type { BlockKind } from './block.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
@@ -28,6 +29,8 @@ const PASS_OF_KIND: Readonly<Record<number, string>> = {
   [LineKind.captionRepeat]: 'caption-repeats',
   [LineKind.soundCue]: 'sound-cues',
   [LineKind.rule]: 'rules',
+  [LineKind.aside]: 'footnotes',
+  [LineKind.webLabel]: 'web-labels',
 };
 
 export function passOfLine(kind: number): string | undefined {
@@ -46,6 +49,9 @@ export function blockPieces(rules: GapRules, first: number, last: number): Piece
     if (table.from[line]! < to) pieces.push(verbatim(table.from[line]!, to));
     if (kept < last) pieces.push(...gapInside(rules, kept, to));
   }
+  const asides = findAsides(rules.source, table, seams.line[first]!, seams.line[last]!, rules.separator);
+  const end = table.to[seams.line[last]!]!;
+  for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
   return pieces;
 }
 
@@ -64,12 +70,16 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
   const pieces: Piece[] = [];
   let wanted = separator;
   for (const part of cutAtDroppedLines(rules, from, to, seam)) {
-    if (part.pass !== undefined) {
+    if (part.aside !== undefined) {
+      // Between two paragraphs an aside is a paragraph of its own.
+      pieces.push(replaced(part.from, part.to, wanted + part.aside, 'footnotes'));
+      wanted = separator;
+    } else if (part.pass !== undefined) {
       pieces.push(replaced(part.from, part.to, '', part.pass));
-      continue;
+    } else {
+      pieces.push(...whiteSpace(rules, part.from, part.to, wanted));
+      wanted = '';
     }
-    pieces.push(...whiteSpace(rules, part.from, part.to, wanted));
-    wanted = '';
   }
   return pieces;
 }
@@ -103,20 +113,29 @@ interface GapPart {
   readonly to: number;
   /** The pass that takes this part out; undefined for white space. */
   readonly pass?: string;
+  /** What an aside says, its lines joined. */
+  readonly aside?: string;
 }
 
 /** Cuts a gap into white space, dropped lines and the time code before the next line's words. */
-function cutAtDroppedLines({ table, seams }: GapRules, from: number, to: number, seam: number): GapPart[] {
+function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: number): GapPart[] {
+  const { table, seams } = rules;
   const parts: GapPart[] = [];
   let at = from;
-  const push = (partFrom: number, partTo: number, pass: string) => {
+  const push = (partFrom: number, partTo: number, pass: string, aside?: string) => {
     if (at < partFrom) parts.push({ from: at, to: partFrom });
-    parts.push({ from: partFrom, to: partTo, pass });
+    parts.push({ from: partFrom, to: partTo, pass, aside });
     at = partTo;
   };
   const lastLine = seam + 1 < seams.line.length ? seams.line[seam + 1]! : table.index.count;
   const firstLine = seam < 0 ? 0 : seams.line[seam]! + 1;
   for (let line = firstLine; line < lastLine; line++) {
+    if (table.kind[line] === LineKind.aside) {
+      const [aside] = findAsides(rules.source, table, line, lastLine, rules.separator);
+      push(aside!.from, aside!.to, 'footnotes', aside!.text);
+      while (line + 1 < lastLine && table.from[line + 1]! < aside!.to) line++;
+      continue;
+    }
     const pass = passOfLine(table.kind[line]!);
     if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
   }
@@ -132,6 +151,7 @@ export function kindOfBlock(rules: GapRules, first: number, last: number): Block
   const { table, seams, decision } = rules;
   const line = seams.line[first]!;
   if (table.kind[line] === LineKind.heading) return 'heading';
+  if (table.kind[line] === LineKind.footnote) return 'footnote';
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
   for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
   return first === last && standsAsHeading(rules, first) ? 'heading' : 'paragraph';

@@ -1,6 +1,7 @@
 import { Flag, type LineTable } from './line-table.ts';
 import { isDropped, LineKind } from './line-kind.ts';
 import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from './kept-lines.ts';
+import { isHeading } from './heading.ts';
 import { foldHead } from './page-label.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
@@ -41,7 +42,11 @@ function unnumberedHeads(source: string, table: LineTable, kept: KeptLines, page
     const known = found.some((place) => heads.has(place));
     if (known) for (const place of found) if (place < NEAR || besidePage(pages, place)) heads.add(place);
     if (found.length < 2 || !haveOwnFollowers(source, table, kept, heads, found)) continue;
-    for (const place of recurringHeads(table, kept, pages, found)) heads.add(place);
+    const recurring = recurringHeads(table, kept, pages, found);
+    for (const place of recurring) heads.add(place);
+    // The first line of the text may be its title, unless a heading follows it.
+    const hasOwnTitle = kept.lines.length > 1 && isHeading(source, table, kept.lines[1]!);
+    if (recurring.length > 0 && found[0] === 0 && hasOwnTitle) heads.add(0);
   }
   dropFootOfLastPage(groups, heads, kept);
   for (const found of groups) keepOpenings(table, kept, heads, found);
@@ -77,7 +82,12 @@ function mayBeHead(table: LineTable, line: number): boolean {
   );
 }
 
-function placesOfHeads(source: string, table: LineTable, kept: KeptLines, pages: ReadonlySet<number>): Map<string, number[]> {
+function placesOfHeads(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  pages: ReadonlySet<number>,
+): Map<string, number[]> {
   const places = new Map<string, number[]>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
@@ -126,7 +136,7 @@ function recurringHeads(
   const beside = before.length >= after.length ? before : after;
   const atBreak = found.filter((place) => kept.nearBreak[place] === 1);
   const heads = new Set([...(beside.length >= 2 ? beside : []), ...(atBreak.length >= 2 ? atBreak : [])]);
-  if (heads.size > 0) return [...new Set([...heads, ...beside, ...found.filter((place) => place < NEAR)])];
+  if (heads.size > 0) return [...new Set([...heads, ...beside])];
   if (found.length < 3 || !arePageApart(found)) return [];
   const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
   return cuts * 2 >= found.length ? [...found] : [];

@@ -48,7 +48,7 @@ describe('what a line begins and ends with', () => {
     ['wider than a cart.4', ['endsStop', 'startsLower']],
     ['the release 12.18', ['startsLower']],
     ['see https://wrackby.', ['endsStop', 'endsInAddress', 'startsLower']],
-    ['• flour', ['startsMarker', 'startsBullet']],
+    ['• flour', ['startsMarker', 'startsBullet', 'startsSureBullet']],
     ['2. the height', ['startsMarker']],
     ['入江は', ['endsCjk', 'startsCjk']],
   ])('%s', (line, expected) => {

@@ -1,8 +1,12 @@
-/** What a line is. The numbers are kept in typed arrays; those from `firstDropped` on leave the clean text. */
+/**
+ * What a line is. The numbers are kept in typed arrays; those from `firstDropped` on leave their place in the text: all but
+ * asides, which are put behind the paragraph that they interrupt, leave it altogether.
+ */
 export const LineKind = {
   prose: 0,
   blank: 1,
   heading: 2,
+  footnote: 3,
   firstDropped: 16,
   pageNumber: 16,
   runningHead: 17,
@@ -12,6 +16,8 @@ export const LineKind = {
   captionRepeat: 21,
   soundCue: 22,
   rule: 23,
+  aside: 24,
+  webLabel: 25,
 } as const;
 export type LineKind = (typeof LineKind)[keyof typeof LineKind];
 
@@ -31,6 +37,8 @@ export interface LineOptions {
   readonly repeats: boolean;
   readonly soundCues: boolean;
   readonly rules: boolean;
+  readonly footnotes: boolean;
+  readonly webLabels: boolean;
 }
 
 export const ALL_LINE_OPTIONS: LineOptions = {
@@ -39,4 +47,6 @@ export const ALL_LINE_OPTIONS: LineOptions = {
   repeats: true,
   soundCues: true,
   rules: true,
+  footnotes: true,
+  webLabels: true,
 };

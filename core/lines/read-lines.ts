@@ -1,11 +1,13 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
 import { readCaptions } from './captions.ts';
+import { findFootnotes } from './footnotes.ts';
 import { findFurniture } from './furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isRule } from './line-shape.ts';
+import { findWebFurniture } from './web-furniture.ts';
 import type { LineTable } from './line-table.ts';
 
 /** Reads a source into lines with features and kinds. Linear in its length. */
@@ -41,6 +43,8 @@ export function readLines(source: string, options: LineOptions): LineTable {
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   if (captions.found) return table;
   if (options.furniture) findFurniture(source, table);
+  if (options.webLabels) findWebFurniture(source, table);
+  if (options.footnotes) findFootnotes(source, table);
   for (let line = 0; line < count; line++) {
     if (kind[line] === LineKind.prose && isHeading(source, table, line)) kind[line] = LineKind.heading;
   }

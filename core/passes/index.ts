@@ -2,7 +2,16 @@ import { captionRepeats, soundCues, timeCodes } from './caption-marks.ts';
 import { doubledSpaces } from './doubled-spaces.ts';
 import { invisible } from './invisible.ts';
 import { ligatures } from './ligatures.ts';
-import { blankLines, edgeSpaces, pageFurniture, rules, splitWords, wrappedLines } from './line-passes.ts';
+import {
+  blankLines,
+  edgeSpaces,
+  footnotes,
+  pageFurniture,
+  rules,
+  splitWords,
+  webLabels,
+  wrappedLines,
+} from './line-passes.ts';
 import { oddSpaces } from './odd-spaces.ts';
 import type { Pass, PassGroup } from './pass.ts';
 import { referenceMarks } from './reference-marks.ts';
@@ -15,6 +24,8 @@ export const PASSES = [
   invisible,
   ligatures,
   pageFurniture,
+  footnotes,
+  webLabels,
   timeCodes,
   captionRepeats,
   soundCues,

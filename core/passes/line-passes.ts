@@ -16,6 +16,36 @@ export const pageFurniture: Pass = {
   ],
 };
 
+export const footnotes: Pass = {
+  id: 'footnotes',
+  title: 'Footnotes out of paragraphs',
+  summary: 'Puts a footnote that stands between the halves of a paragraph behind it.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [
+    {
+      before: 'The miller let the water1 run\n1 It was salt.\n12\n\fout through the gate.',
+      after: 'The miller let the water1 run out through the gate.\n\n1 It was salt.',
+    },
+  ],
+};
+
+export const webLabels: Pass = {
+  id: 'web-labels',
+  title: 'Menus and buttons of web pages',
+  summary: 'Takes out what a copied page puts around its text: menus, buttons, counters, adverts and the links below.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [
+    {
+      before:
+        'Home\nSign in\nThe Ferry of Wrackby\nShare this article\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.\nRelated articles\nThe rope walk\nCookie settings',
+      after:
+        'The Ferry of Wrackby\n\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.',
+    },
+  ],
+};
+
 export const rules: Pass = {
   id: 'rules',
   title: 'Rules of dashes',

@@ -6,13 +6,14 @@ import { isDropped } from '../lines/line-kind.ts';
 import { findDoubts } from '../report/report.ts';
 
 /** What a row shows. The numbers cross to the page in typed arrays. */
-export const RowKind = { paragraph: 0, heading: 1, listItem: 2, verse: 3, dropped: 4, blank: 5 } as const;
+export const RowKind = { paragraph: 0, heading: 1, listItem: 2, verse: 3, dropped: 4, blank: 5, footnote: 6 } as const;
 
 const KIND_OF_BLOCK: Readonly<Record<BlockKind, number>> = {
   paragraph: RowKind.paragraph,
   heading: RowKind.heading,
   'list-item': RowKind.listItem,
   verse: RowKind.verse,
+  footnote: RowKind.footnote,
 };
 
 /**

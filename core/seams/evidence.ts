@@ -91,6 +91,10 @@ export const EVIDENCE = {
     looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
+  footnoteAfter: ({ table }, _s, { before, after }) =>
+    table.kind[after] === LineKind.footnote && table.kind[before] !== LineKind.footnote ? 1 : 0,
+  footnoteBefore: ({ table }, _s, { before, after }) =>
+    table.kind[before] === LineKind.footnote && table.kind[after] !== LineKind.footnote ? 1 : 0,
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
@@ -132,7 +136,9 @@ function gapScore({ table, seams, convention }: SeamContext, seam: number): numb
 export function endsInsideAddress(table: LineTable, before: number, after: number): boolean {
   const flags = table.flags[before]!;
   if (!(flags & Flag.endsInAddress)) return false;
-  return !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsAddress | Flag.startsDigit)) !== 0;
+  return (
+    !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsAddress | Flag.startsDigit)) !== 0
+  );
 }
 
 function isHeading(table: LineTable, line: number): boolean {

@@ -47,7 +47,15 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   if (full.length < FEWEST_FULL_LINES) {
-    return { unit: 'characters', at, widestCharacters: 0, slack: 0, looseRun, fills: new Float64Array(), reliability: 0 };
+    return {
+      unit: 'characters',
+      at,
+      widestCharacters: 0,
+      slack: 0,
+      looseRun,
+      fills: new Float64Array(),
+      reliability: 0,
+    };
   }
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);

@@ -61,6 +61,8 @@ const REASONS: Readonly<Record<EvidenceName, Sides>> = {
   titleAfter: { apart: 'the line below looks like a title', on: '' },
   headingBefore: { apart: 'the line above is a heading', on: '' },
   headingAfter: { apart: 'the line below is a heading', on: '' },
+  footnoteAfter: { apart: 'a footnote begins', on: '' },
+  footnoteBefore: { apart: 'the footnotes of the page end here', on: '' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
 };

@@ -1,0 +1,50 @@
+import { isHyphen } from '../text/characters.ts';
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+
+/** A run of lines that stands between two others without parting them: a footnote in the middle of a paragraph. */
+export interface Aside {
+  readonly from: number;
+  readonly to: number;
+  /** The lines joined, a paragraph to each note. */
+  readonly text: string;
+}
+
+/** The asides among lines [first, end), in order; notes that follow each other on a page make one. */
+export function findAsides(source: string, table: LineTable, first: number, end: number, separator: string): Aside[] {
+  const asides: Aside[] = [];
+  for (let line = first; line < end; line++) {
+    if (table.kind[line] !== LineKind.aside) continue;
+    let last = line;
+    for (let next = line; next < end && isAsideOrBlank(table, next); next++) {
+      if (table.kind[next] === LineKind.aside) last = next;
+    }
+    asides.push({
+      from: table.from[line]!,
+      to: table.to[last]!,
+      text: joinNotes(source, table, line, last, separator),
+    });
+    line = last;
+  }
+  return asides;
+}
+
+function isAsideOrBlank(table: LineTable, line: number): boolean {
+  return table.kind[line] === LineKind.aside || table.kind[line] === LineKind.blank;
+}
+
+const NEW_NOTE = /^(?:\d{1,3}\.?\s?[\p{Lu}“"‘«(]|[*†‡§])/u;
+
+function joinNotes(source: string, table: LineTable, first: number, last: number, separator: string): string {
+  let text = '';
+  for (let line = first; line <= last; line++) {
+    if (table.kind[line] !== LineKind.aside) continue;
+    const words = source.slice(table.from[line], table.to[line]);
+    if (text === '') text = words;
+    else if (NEW_NOTE.test(words)) text += separator + words;
+    else if (isHyphen(text.charCodeAt(text.length - 1)) && table.flags[line]! & Flag.startsLower) {
+      text = text.slice(0, -1) + words;
+    } else text += ` ${words}`;
+  }
+  return text;
+}

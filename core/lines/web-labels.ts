@@ -1,0 +1,65 @@
+/*
+ * The labels that web pages put around a text: menus, buttons, counters. A line counts as a label only where all of it is one.
+ * The words are the usual ones of page templates in English, German, French and Spanish.
+ */
+const LABELS = toSet(`
+  main menu|navigation|jump to navigation|jump to content|jump to search|skip to content|skip to main content|skip navigation
+  quick search|search this site|site search|sign in|sign up|log in|log out|my account|subscribe|newsletter|sign up for our newsletter
+  latest news|most read|most popular
+  share this|share this article|share this page|share on facebook|share on twitter|tweet|copy link|email this|print this page|print this article|save for later|save article|bookmark
+  advertisement|advertisements|advertising|sponsored|sponsored content|promoted|continue reading below|article continues below|story continues below
+  read more|show more|see more|load more|view all|related stories|related articles|related topics|related posts|recommended|recommended for you|you may also like|more from the author|more on this story
+  leave a comment|add a comment|post a comment|back to top|next topic|previous topic|next article|previous article|next page|previous page|next chapter|previous chapter|table of contents|on this page|in this article|this page|show source|view source|edit this page|edit source|view history|permalink|download pdf
+  cookie settings|cookie policy|cookies|accept cookies|accept all|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap|all rights reserved|follow us|dismiss|listen to this article|copied
+  startseite|inhaltsverzeichnis|hauptmenü|zum inhalt springen|direkt zum inhalt|schnellsuche|anmelden|abmelden|registrieren|abonnieren|artikel teilen|link kopieren|drucken|seite drucken|merken|weiterlesen|mehr lesen|alle anzeigen|verwandte artikel|das könnte sie auch interessieren|kommentar schreiben|nach oben|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite|quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen|alle rechte vorbehalten|schließen
+  aller au contenu|aller au menu|recherche rapide|rechercher|se connecter|déconnexion|s'inscrire|s'abonner|qui sommes-nous|contactez-nous|partager cet article|copier le lien|imprimer|imprimer cette page|enregistrer|lire la suite|lire plus|en savoir plus|voir plus|articles liés|à lire aussi|sur le même sujet|laisser un commentaire|haut de page|sujet suivant|sujet précédent|page suivante|page précédente|table des matières|sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies|gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés|fermer
+  ir al contenido|saltar al contenido|iniciar sesión|cerrar sesión|registrarse|suscribirse|quiénes somos|compartir este artículo|copiar enlace|imprimir|guardar|leer más|ver más|ver todo|artículos relacionados|deja un comentario|volver arriba|página siguiente|página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies|política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
+`);
+
+/** Words of menus that may as well be headings of an article: labels only beside others. */
+const MENU_WORDS = toSet(`
+  menu|home|search|news|latest|trending|opinion|podcasts|videos|photos|sport|culture|business|about|about us|contact|contact us|help|faq|shop|donate|more|top|see also|related|comments|next|previous|index|contents|privacy|accessibility|close|reply|listen|edit|download|share|save|print|ad|long reads|register|login
+  menü|suche|nachrichten|über uns|kontakt|hilfe|mehr|siehe auch|kommentare|weiter|zurück|inhalt|datenschutz|impressum|barrierefreiheit|antworten|teilen|anzeige|werbung|bearbeiten
+  accueil|recherche|connexion|actualités|à propos|aide|voir aussi|commentaires|suivant|précédent|sommaire|confidentialité|accessibilité|répondre|partager|publicité|modifier|abonnement
+  inicio|menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|véase también|comentarios|siguiente|anterior|índice|contenido|privacidad|accesibilidad|responder|compartir|editar|publicidad|anuncio
+`);
+
+function toSet(list: string): ReadonlySet<string> {
+  return new Set(list.trim().split(/\s*[|\n]\s*/));
+}
+
+const COUNTER =
+  /^\d{1,3}(?:[.,]\d{3})*\s?k?\s+(?:min(?:ute)?s? read|min\.? lesezeit|min de lecture|min de lectura|comments?|kommentare?|commentaires?|comentarios?|shares?|likes?|replies)$/;
+/** The line that ends a page: "© 2026 …". */
+const COPYRIGHT = /^(?:©|\(c\)|copyright\b).*(?:19|20)\d\d/;
+const SEPARATOR = /\s*[|·•»›]\s*/;
+const LONGEST = 160;
+/** Separators that make a line a path of links, when one of its parts is a label. */
+const FEWEST_LINKS = 3;
+
+/**
+ * Whether a line is nothing but labels, counters, or a path of links with a label in it: 'sure', or 'maybe' for words of menus
+ * alone.
+ */
+export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
+  if (line.length > LONGEST) return 'no';
+  const parts = line
+    .toLowerCase()
+    .replace(/’/g, "'")
+    .replace(/[\u00a0\s]+/g, ' ')
+    .trim()
+    .split(SEPARATOR)
+    .map((part) => part.replace(EDGES, ''))
+    .filter((part) => part !== '');
+  const sure = parts.filter((part) => isSureLabel(part)).length;
+  const labels = sure + parts.filter((part) => MENU_WORDS.has(part)).length;
+  if (labels === 0) return 'no';
+  if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
+  return parts.length > FEWEST_LINKS ? 'sure' : 'no';
+}
+
+const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;
+
+function isSureLabel(part: string): boolean {
+  return LABELS.has(part) || COUNTER.test(part) || COPYRIGHT.test(part);
+}
