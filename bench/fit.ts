@@ -25,6 +25,8 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   hangingLine: -2,
   insideAddress: -5,
   pieceOfLine: -4,
+  captionAfter: 3,
+  speechDash: 2,
   footnoteAfter: 6,
   footnoteBefore: 6,
   startsSureBullet: 4,

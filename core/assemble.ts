@@ -1,5 +1,6 @@
 import type { Block } from './blocks/block.ts';
-import { blockPieces, gapBetween, kindOfBlock, type GapRules } from './blocks/build-blocks.ts';
+import { blockPieces, gapBetween, type GapRules } from './blocks/build-blocks.ts';
+import { kindOfBlock } from './blocks/kind-of-block.ts';
 import { subjectOf, type Choice, type StetChoice } from './choices/choice.ts';
 import { addTallies, NO_WORDS, tallyWords } from './edits/conservation.ts';
 import { applyLocalEdits, sourceRange } from './edits/local-edit.ts';
@@ -46,23 +47,39 @@ function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Ar
     separator: style.apart === 'line' ? '\n' : '\n\n',
     trimsEdges: isPassOn(style, 'edge-spaces'),
     trimsBlankLines: isPassOn(style, 'blank-lines'),
+    usualIndent: mostFrequent(decided.seams.line.map((line) => table.indent[line]!)),
   };
+}
+
+function mostFrequent(values: Uint32Array): number {
+  const counts = new Map<number, number>();
+  let best = 0;
+  for (const value of values) {
+    const count = (counts.get(value) ?? 0) + 1;
+    counts.set(value, count);
+    if (count > (counts.get(best) ?? 0)) best = value;
+  }
+  return best;
 }
 
 function blockBuilder({ source, style, choices, context, table, decided }: Analysis, rules: GapRules) {
   const { line } = decided.seams;
   const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
   const passes: Pass[] = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id));
+  const sparing = passes.filter((pass) => pass.group === 'characters' && pass.id !== 'tabs');
   return (firstKept: number, lastKept: number): Block => {
     const from = table.from[line[firstKept]!]!;
     const to = table.to[line[lastKept]!]!;
     const gapFrom = firstKept === 0 ? 0 : table.to[line[firstKept - 1]!]!;
     const gap = gapBetween(rules, firstKept - 1, gapFrom, from, firstKept === 0 ? '' : rules.separator);
     const held = stets.filter((stet) => stet.from < to && stet.to > from);
-    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), passes, held, context);
+    const kind = kindOfBlock(rules, firstKept, lastKept);
+    // Tables and code are left alone, but for characters that nobody can see or mean.
+    const wanted = kind === 'table' || kind === 'code' ? sparing : passes;
+    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context);
     const tally = addTallies(tallyWords(source, gap), tallyWords(source, pieces));
     return {
-      kind: kindOfBlock(rules, firstKept, lastKept),
+      kind,
       firstKept,
       lastKept,
       gapFrom,

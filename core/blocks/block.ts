@@ -1,7 +1,18 @@
 import type { Piece } from '../edits/piece.ts';
 import type { WordTally } from '../edits/conservation.ts';
 
-export type BlockKind = 'paragraph' | 'heading' | 'list-item' | 'verse' | 'footnote';
+export type BlockKind =
+  | 'paragraph'
+  | 'heading'
+  | 'list-item'
+  | 'verse'
+  | 'quote'
+  | 'footnote'
+  | 'table'
+  | 'code'
+  | 'contents'
+  | 'caption'
+  | 'section-break';
 
 /** What lies between two breaks, with the gap before it. Line numbers count kept lines: they index `SeamTable.line`. */
 export interface Block {

@@ -1,9 +1,8 @@
 import { LineKind } from '../lines/line-kind.ts';
-import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision, type SeamTable } from '../seams/seam-table.ts';
 import { findAsides } from './asides.ts';
-import type { BlockKind } from './block.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
 export interface GapRules {
@@ -17,6 +16,8 @@ export interface GapRules {
   readonly separator: string;
   readonly trimsEdges: boolean;
   readonly trimsBlankLines: boolean;
+  /** Columns before most lines of the text. */
+  readonly usualIndent: number;
 }
 
 /** The passes that own dropped lines, by kind of line. */
@@ -77,7 +78,7 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
     } else if (part.pass !== undefined) {
       pieces.push(replaced(part.from, part.to, '', part.pass));
     } else {
-      pieces.push(...whiteSpace(rules, part.from, part.to, wanted));
+      pieces.push(...whiteSpace(rules, part.from, part.to, wanted, seam));
       wanted = '';
     }
   }
@@ -85,8 +86,10 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
 }
 
 /** White space around line ends: the edges belong to one pass, the line ends to another. */
-function whiteSpace(rules: GapRules, from: number, to: number, wanted: string): Piece[] {
+function whiteSpace(rules: GapRules, from: number, end: number, wanted: string, seam: number): Piece[] {
   const { source } = rules;
+  const to = startOfIndent(rules, end, seam);
+  if (to < end) return [...(from < to ? whiteSpace(rules, from, to, wanted, -1) : []), verbatim(to, end)];
   let a = from;
   let b = to;
   while (a < to && !isBreakUnit(source.charCodeAt(a))) a++;
@@ -102,6 +105,14 @@ function whiteSpace(rules: GapRules, from: number, to: number, wanted: string): 
   else pieces.push(replaced(a, b, wanted, 'blank-lines'));
   if (b < to) pieces.push(rules.trimsEdges ? replaced(b, to, '', 'edge-spaces') : verbatim(b, to));
   return pieces;
+}
+
+/** Where the indent of the line after a gap begins, if it must stay as in code and tables; the gap's end for other lines. */
+function startOfIndent({ table, seams }: GapRules, end: number, seam: number): number {
+  const line = seams.line[seam + 1];
+  if (line === undefined || table.from[line] !== end) return end;
+  const kind = table.kind[line];
+  return kind === LineKind.code || kind === LineKind.tableRow ? table.index.from[line]! : end;
 }
 
 function isBreakUnit(code: number): boolean {
@@ -146,28 +157,3 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
   if (at < to || parts.length === 0) parts.push({ from: at, to });
   return parts;
 }
-
-export function kindOfBlock(rules: GapRules, first: number, last: number): BlockKind {
-  const { table, seams, decision } = rules;
-  const line = seams.line[first]!;
-  if (table.kind[line] === LineKind.heading) return 'heading';
-  if (table.kind[line] === LineKind.footnote) return 'footnote';
-  if (table.flags[line]! & Flag.startsMarker) return 'list-item';
-  for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
-  return first === last && standsAsHeading(rules, first) ? 'heading' : 'paragraph';
-}
-
-const LONGEST_HEADING = 70;
-const SHORTEST_PROSE = 45;
-
-/** One short line that begins with a capital and ends no sentence, with prose below it. */
-function standsAsHeading({ table, seams }: GapRules, kept: number): boolean {
-  const line = seams.line[kept]!;
-  const next = seams.line[kept + 1];
-  if (next === undefined || table.captions.found || table.chars[line]! > LONGEST_HEADING) return false;
-  const flags = table.flags[line]!;
-  if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (ENDS | Flag.startsQuote)) return false;
-  return table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0;
-}
-
-const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;

@@ -7,6 +7,11 @@ export const LineKind = {
   blank: 1,
   heading: 2,
   footnote: 3,
+  tableRow: 4,
+  code: 5,
+  contents: 6,
+  sectionBreak: 7,
+  figureCaption: 8,
   firstDropped: 16,
   pageNumber: 16,
   runningHead: 17,
@@ -23,6 +28,11 @@ export type LineKind = (typeof LineKind)[keyof typeof LineKind];
 
 export function isDropped(kind: number): boolean {
   return kind >= LineKind.firstDropped;
+}
+
+/** Lines that stay lines, whatever their words say: rows, code, entries of a table of contents. */
+export function isLaidOut(kind: number): boolean {
+  return kind === LineKind.tableRow || kind === LineKind.code || kind === LineKind.contents;
 }
 
 /** A line with words that stay: neither blank nor dropped. */

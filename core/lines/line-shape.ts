@@ -1,4 +1,4 @@
-import { isDigit, isSpace } from '../text/characters.ts';
+import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 
 const BULLETS = '•‣◦▪▫●○■□–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□';
@@ -36,4 +36,19 @@ export function isRule(source: string, from: number, to: number): boolean {
   if (!'=-_~*#+—–─━'.includes(char)) return false;
   for (let at = from; at < to; at++) if (source[at] !== char) return false;
   return true;
+}
+
+const SECTION_BREAK = /^(?:([*•·.~–—-])(?:\s+\1){1,6}|\*{1,3}|[⁂❦❧☙§]|#{1,3}|⁂(?:\s+⁂)*)$/;
+
+/** Whether a line parts two sections by signs alone: "* * *", "- - -", "⁂", "#". */
+export function isSectionBreak(source: string, from: number, to: number): boolean {
+  return to - from <= 15 && !isWordUnit(source.charCodeAt(from)) && SECTION_BREAK.test(source.slice(from, to));
+}
+
+const FIGURE_CAPTION =
+  /^(?:Fig(?:ure|\.)?|Table|Plate|Map|Chart|Photo|Abb(?:ildung|\.)|Tab(?:elle|leau|la|\.)|Illustration|Figura|Carte|Karte|Mapa)\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|[.:]?$)/;
+
+/** Whether a line begins the caption of a figure or a table: "Figure 3. …", "Abb. 2: …". */
+export function isFigureCaption(source: string, from: number, to: number): boolean {
+  return 'FTPMCAIK'.includes(source[from]!) && FIGURE_CAPTION.test(source.slice(from, Math.min(to, from + 40)));
 }

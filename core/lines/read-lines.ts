@@ -1,12 +1,15 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
 import { readCaptions } from './captions.ts';
+import { findCode } from './code-lines.ts';
+import { findContents } from './contents-lines.ts';
 import { findFootnotes } from './footnotes.ts';
 import { findFurniture } from './furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isRule } from './line-shape.ts';
+import { isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
+import { findTables } from './table-lines.ts';
 import { findWebFurniture } from './web-furniture.ts';
 import type { LineTable } from './line-table.ts';
 
@@ -45,10 +48,19 @@ export function readLines(source: string, options: LineOptions): LineTable {
   if (options.furniture) findFurniture(source, table);
   if (options.webLabels) findWebFurniture(source, table);
   if (options.footnotes) findFootnotes(source, table);
-  for (let line = 0; line < count; line++) {
-    if (kind[line] === LineKind.prose && isHeading(source, table, line)) kind[line] = LineKind.heading;
-  }
+  findContents(source, table);
+  findCode(source, table);
+  findTables(source, table);
+  for (let line = 0; line < count; line++)
+    if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);
   return table;
+}
+
+/** What a line is by its own words. */
+function kindByForm(source: string, table: LineTable, line: number): LineKind {
+  if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
+  if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
+  return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {

@@ -15,6 +15,8 @@ test('ids are unique and stay as they are, since people’s work names them', ()
     'invisible',
     'ligatures',
     'page-furniture',
+    'footnotes',
+    'web-labels',
     'time-codes',
     'caption-repeats',
     'sound-cues',

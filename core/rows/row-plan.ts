@@ -6,7 +6,21 @@ import { isDropped } from '../lines/line-kind.ts';
 import { findDoubts } from '../report/report.ts';
 
 /** What a row shows. The numbers cross to the page in typed arrays. */
-export const RowKind = { paragraph: 0, heading: 1, listItem: 2, verse: 3, dropped: 4, blank: 5, footnote: 6 } as const;
+export const RowKind = {
+  paragraph: 0,
+  heading: 1,
+  listItem: 2,
+  verse: 3,
+  dropped: 4,
+  blank: 5,
+  footnote: 6,
+  quote: 7,
+  table: 8,
+  code: 9,
+  contents: 10,
+  caption: 11,
+  sectionBreak: 12,
+} as const;
 
 const KIND_OF_BLOCK: Readonly<Record<BlockKind, number>> = {
   paragraph: RowKind.paragraph,
@@ -14,6 +28,12 @@ const KIND_OF_BLOCK: Readonly<Record<BlockKind, number>> = {
   'list-item': RowKind.listItem,
   verse: RowKind.verse,
   footnote: RowKind.footnote,
+  quote: RowKind.quote,
+  table: RowKind.table,
+  code: RowKind.code,
+  contents: RowKind.contents,
+  caption: RowKind.caption,
+  'section-break': RowKind.sectionBreak,
 };
 
 /**

@@ -1,3 +1,4 @@
+import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -46,6 +47,7 @@ export function gapAt(table: LineTable, seams: SeamTable, seam: number): number 
 
 /** The words surely run on across the seam. */
 export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
+  if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;
   const before = table.flags[seams.line[seam]!]!;
   const after = table.flags[seams.line[seam + 1]!]!;
   if (before & (Flag.endsStop | Flag.endsColon)) return false;

@@ -4,6 +4,7 @@ import { divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention } from './convention.ts';
 import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
+import { keepLaidOutLines } from './layout.ts';
 import { findLinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
@@ -43,6 +44,7 @@ export function decideSeams(source: string, table: LineTable, lexicon: Lexicon =
     certainty[seam] = Math.max(breaks, 1 - breaks);
   }
   keepVerseLines(context, decision);
+  keepLaidOutLines(context, decision, certainty);
   divideLongSpeech(source, context, decision, certainty);
   const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {

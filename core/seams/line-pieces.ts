@@ -28,7 +28,8 @@ export function findLinePieces(table: LineTable, seams: SeamTable, measure: Meas
   let loose = 0;
   let cut = 0;
   for (let seam = 0; seam < seams.count; seam++) {
-    if (!runsOn(table, seams, seam) || roomAt(table, seams, measure, seam) <= LOOSE_ROOM) continue;
+    if (!runsOn(table, seams, seam) || measure.looseRun[seam]! > 1) continue;
+    if (roomAt(table, seams, measure, seam) <= LOOSE_ROOM) continue;
     loose++;
     if (inPiece[seam] || (seam > 0 && inPiece[seam - 1])) cut++;
   }
@@ -39,6 +40,8 @@ export function findLinePieces(table: LineTable, seams: SeamTable, measure: Meas
 function endOfPieces(table: LineTable, seams: SeamTable, measure: Measure, start: number): number {
   let width = fillOf(table, measure, start, seams.line[start]!);
   for (let seam = start; seam < seams.count && width > 0 && width < NARROWEST; seam++) {
+    // A whole group of loose lines is verse or an address, whatever two of them make together.
+    if (measure.looseRun[seam]! > 1) return start;
     if (seams.blanks[seam] || seams.turn[seam] || roomAt(table, seams, measure, seam) <= 0) return start;
     width += SPACE + fillOf(table, measure, seam, seams.line[seam + 1]!);
     if (width >= NARROWEST && width <= WIDEST) return seam + 1;

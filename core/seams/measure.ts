@@ -62,6 +62,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   fillLocal(at, full, widths);
+  fitSetInBlocks(at, table, seams, full, widths);
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
@@ -154,6 +155,36 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: readonly n
     at[seam] =
       next === known ? at[seam - 1]! : secondWidest(widths.slice(Math.max(0, next - NEIGHBOURS), next + NEIGHBOURS));
     known = next;
+  }
+}
+
+const FEWEST_SET_IN_LINES = 3;
+const STEP_IN = 2;
+/** Narrower ones beside the text are verse. */
+const NARROWEST_BLOCK = 0.75;
+
+/** Lines that are set in together, as block quotes are, have a measure of their own where two of them surely run on. */
+function fitSetInBlocks(
+  at: Float32Array,
+  table: LineTable,
+  seams: SeamTable,
+  full: readonly number[],
+  widths: readonly number[],
+): void {
+  let next = 0;
+  for (let start = 0; start < seams.count;) {
+    const indent = table.indent[seams.line[start]!]!;
+    let end = start;
+    while (end < seams.count && table.indent[seams.line[end + 1]!] === indent) end++;
+    const outside = start === 0 ? indent : table.indent[seams.line[start - 1]!]!;
+    if (end - start + 1 >= FEWEST_SET_IN_LINES && indent >= outside + STEP_IN) {
+      while (next < full.length && full[next]! < start) next++;
+      let last = next;
+      while (last < full.length && full[last]! < end) last++;
+      const own = last - next >= 2 ? secondWidest(widths.slice(next, last)) : 0;
+      if (own >= NARROWEST_BLOCK * at[start]!) at.fill(own, start, end);
+    }
+    start = end + 1;
   }
 }
 

@@ -31,7 +31,17 @@ export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit 
   );
 });
 
-const NAMES: Readonly<Record<number, string>> = { [RowKind.verse]: 'verse', [RowKind.listItem]: 'item' };
+const NAMES: Readonly<Record<number, string>> = {
+  [RowKind.verse]: 'verse',
+  [RowKind.listItem]: 'item',
+  [RowKind.quote]: 'quote',
+  [RowKind.footnote]: 'small',
+  [RowKind.caption]: 'small',
+  [RowKind.table]: 'laid-out',
+  [RowKind.code]: 'laid-out',
+  [RowKind.contents]: 'contents',
+  [RowKind.sectionBreak]: 'section-break',
+};
 
 const Cell = styled.div`
   position: relative;
@@ -54,6 +64,18 @@ const Words = styled.p`
   &[data-kind='item'] {
     padding-left: 1.1em;
     text-indent: -1.1em;
+  }
+  &[data-kind='quote'] {
+    padding-left: 1.6em;
+  }
+  &[data-kind='small'] {
+    font-size: 14.5px;
+  }
+  &[data-kind='laid-out'] {
+    font: 13px / ${CLEAN_LINE}px ${faces.source};
+  }
+  &[data-kind='section-break'] {
+    text-align: center;
   }
 `;
 
