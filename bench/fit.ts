@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
+import { contextAt } from '../core/seams/decide.ts';
 import { DEFAULT_STYLE } from '../core/index.ts';
 import { generatedCases, readCases, type LabelledCase } from './cases.ts';
 import { labelSeams } from './label.ts';
@@ -16,6 +17,8 @@ const WEIGHT_OF_GENERATED = 0.15;
 
 /** Evidence that is rare in any set of cases but plain in its meaning: where the data is thin, the fit stays near these. */
 const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
+  chosenMark: 12,
+  otherThanMark: -6,
   lineEndMark: 8,
   speaker: 9,
   longPause: 7,
@@ -65,7 +68,7 @@ function toSample(labelled: LabelledCase, at: number, isReal: boolean): Sample {
   for (let seam = 0; seam < label.length; seam++) {
     if (label[seam]! < 0) continue;
     const evidence = new Float32Array(EVIDENCE_NAMES.length);
-    collectEvidence({ table, ...decided }, seam, evidence);
+    collectEvidence(contextAt(decided, table, seam), seam, evidence);
     observations.push({ evidence, isBreak: label[seam] === 1, weight });
   }
   return { fold: at % FOLDS, isReal, observations };

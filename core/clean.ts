@@ -7,8 +7,10 @@ import { LineKind, type LineOptions } from './lines/line-kind.ts';
 import type { LineTable } from './lines/line-table.ts';
 import { readLines } from './lines/read-lines.ts';
 import { decideSeams } from './seams/decide.ts';
+import { isSameMark, type ParagraphMark } from './seams/paragraph-mark.ts';
+import type { Lexicon } from './seams/split-words.ts';
 import { isPassOn, type Style } from './style/style.ts';
-import { detectLanguage } from './text/language.ts';
+import { detectLanguage, type Language } from './text/language.ts';
 import { findGluedNotes } from './text/note-marks.ts';
 import { lineAt } from './text/line-index.ts';
 import type { WordList } from './text/word-list.ts';
@@ -40,10 +42,10 @@ export function clean(
   keepStetLines(source, table, choices);
   onStage?.('seams');
   const language = detectLanguage(source);
-  const decided = decideSeams(source, table, { words, closesCompounds: language === 'de' });
+  const decided = decideSeams(source, table, lexiconOf(language, words), markOf(choices));
   onStage?.('blocks');
   const context = {
-    language: detectLanguage(source),
+    language,
     captions: table.captions.found,
     gluedNotes: findGluedNotes(source),
   };
@@ -60,7 +62,21 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
     JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
     JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
   if (!sameLines) return clean(source, style, choices, { words });
-  return assemble({ source, style, choices, words, context, table, decided }, before);
+  const mark = markOf(choices);
+  if (isSameMark(mark, before.decided.mark)) {
+    return assemble({ source, style, choices, words, context, table, decided }, before);
+  }
+  const decidedAnew = decideSeams(source, table, lexiconOf(context.language, words), mark);
+  return assemble({ source, style, choices, words, context, table, decided: decidedAnew });
+}
+
+function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
+  return { words, closesCompounds: language === 'de' };
+}
+
+/** What a person said marks the paragraphs of the text. */
+function markOf(choices: readonly Choice[]): ParagraphMark | undefined {
+  return choices.find((choice) => choice.kind === 'mark')?.mark;
 }
 
 function lineOptions(style: Style): LineOptions {

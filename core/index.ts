@@ -3,7 +3,7 @@ export type { Cleaning } from './cleaning.ts';
 export { allPieces, cleanText, undoneText } from './output.ts';
 export { canMend, rangeOfSeam } from './seams-in-force.ts';
 export type { Block, BlockKind } from './blocks/block.ts';
-export type { Choice, SeamChoice, StetChoice } from './choices/choice.ts';
+export type { Choice, MarkChoice, SeamChoice, StetChoice } from './choices/choice.ts';
 export { subjectOf } from './choices/choice.ts';
 export {
   applyStep,
@@ -23,8 +23,9 @@ export { passOfLine } from './blocks/build-blocks.ts';
 export { PASS_GROUPS, PASSES } from './passes/index.ts';
 export type { Pass, PassGroup } from './passes/pass.ts';
 export { countEdits, findDoubts, listWordChanges, toReport, type Report } from './report/report.ts';
-export { explainSeam, type SeamReason } from './seams/decide.ts';
+export { explainSeam, linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';
+export { markAt, type ParagraphMark } from './seams/paragraph-mark.ts';
 export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';
 export { applyPassSwitch, DEFAULT_STYLE, isPassOn, toStyle, type Apart, type Style } from './style/style.ts';

@@ -5,6 +5,7 @@ import {
   detectLanguage,
   findDoubts,
   kindOfSource,
+  linesWrap,
   planRows,
   revise,
   suggestTitle,
@@ -56,7 +57,7 @@ export function createService(fetchWords: (language: Language) => Promise<WordLi
 }
 
 function summarize(cleaning: Cleaning, plan: RowPlan): Summary {
-  const { convention, measure } = cleaning.decided;
+  const { decided } = cleaning;
   return {
     plan,
     counts: countEdits(cleaning),
@@ -65,7 +66,7 @@ function summarize(cleaning: Cleaning, plan: RowPlan): Summary {
     lines: cleaning.table.index.count,
     blocks: cleaning.blocks.length,
     kind: kindOfSource(cleaning),
-    measure: convention.wraps ? measure.widestCharacters : 0,
+    measure: linesWrap(decided) ? decided.measure.widestCharacters : 0,
     suggestedTitle: suggestTitle(cleaning),
   };
 }

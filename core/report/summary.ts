@@ -1,5 +1,6 @@
 import type { Cleaning } from '../cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
+import { linesWrap } from '../seams/decide.ts';
 import { LineKind } from '../lines/line-kind.ts';
 
 /** What sort of mess a source is, told by what was found in it. */
@@ -8,7 +9,7 @@ export type SourceKind = 'captions' | 'pages' | 'wrapped' | 'unwrapped';
 export function kindOfSource({ table, decided }: Cleaning): SourceKind {
   if (table.captions.found) return 'captions';
   if (table.kind.some((kind) => kind === LineKind.pageNumber || kind === LineKind.runningHead)) return 'pages';
-  return decided.convention.wraps && decided.measure.widestCharacters > 0 ? 'wrapped' : 'unwrapped';
+  return linesWrap(decided) && decided.measure.widestCharacters > 0 ? 'wrapped' : 'unwrapped';
 }
 
 const LONGEST_TITLE = 70;

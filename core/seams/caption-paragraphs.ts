@@ -1,6 +1,5 @@
-import { Flag } from '../lines/line-table.ts';
-import type { SeamContext } from './evidence.ts';
-import { Decision } from './seam-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
 
 /** In characters: a longer paragraph of speech is divided, at the longest pause after the shortest length. */
 const LONGEST = 3000;
@@ -15,11 +14,11 @@ const TAG = /<[^<>]*>/g;
  */
 export function divideLongSpeech(
   source: string,
-  context: SeamContext,
+  table: LineTable,
+  seams: SeamTable,
   decision: Uint8Array,
   certainty: Float32Array,
 ): void {
-  const { table, seams } = context;
   if (!table.captions.found) return;
   const chars = Uint32Array.from(seams.line, (line) => {
     return source.slice(table.from[line], table.to[line]).replace(TAG, '').length + 1;
@@ -32,7 +31,7 @@ export function divideLongSpeech(
       since = 0;
       from = seam + 1;
     } else if (since > LONGEST) {
-      const best = bestDivision(context, chars, decision, from, seam);
+      const best = bestDivision(table, seams, chars, decision, from, seam);
       if (best !== undefined) {
         decision[best] = Decision.break;
         certainty[best] = CERTAINTY;
@@ -46,7 +45,8 @@ export function divideLongSpeech(
 
 /** The seam of the longest pause after enough text; of sentence ends, where there are any. */
 function bestDivision(
-  { table, seams }: SeamContext,
+  table: LineTable,
+  seams: SeamTable,
   chars: Uint32Array,
   decision: Uint8Array,
   from: number,

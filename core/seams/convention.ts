@@ -1,10 +1,11 @@
 import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
+import { MOST_BLANKS, stepAt, type ParagraphMark, type Step } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**
- * What marks a paragraph in this text, found before any seam is decided.
+ * What marks a paragraph in a text, or a region of it, found before any seam is decided.
  *
  * Each seam has a gap: how many blank lines lie in it, and whether the next line steps in or out. For each kind of gap the
  * sentence evidence is counted: seams that surely run on (a small letter follows no stop) against seams that look like a
@@ -26,8 +27,10 @@ export interface Convention {
   readonly sureness: number;
 }
 
-const GAP_KINDS = 12;
-const STEP_COLUMNS = 2;
+const STEPS: readonly Step[] = ['level', 'in', 'out'];
+/** Gaps by blank lines and step, then the same with no-break spaces in them. */
+const PLAIN_GAPS = 3 * (MOST_BLANKS + 1);
+const GAP_KINDS = 2 * PLAIN_GAPS;
 const LONGEST_HANG = 8;
 /** Share of seams that surely run on in wrapped text, at the least. */
 const LEAST_RUNNING_ON = 0.08;
@@ -35,14 +38,22 @@ const LEAST_RUNNING_ON = 0.08;
 const FEWEST_RUNNING_ON = 2;
 /** With fewer seams there is little to tell whether lines wrap. */
 const SEAMS_TO_BE_SURE = 6;
+const HIGHEST_UNMARKED = -0.5;
 
-/** The gap at a seam as a small number: blank lines (0 to 3) times three, plus 0 level, 1 steps in, 2 steps out. */
+/** The gap at a seam as a small number: see blanksOfGap and stepsIn. */
 export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
-  const before = seams.line[seam]!;
-  const after = seams.line[seam + 1]!;
-  const step = table.indent[after]! - table.indent[before]!;
-  const relation = step >= STEP_COLUMNS ? 1 : step <= -STEP_COLUMNS ? 2 : 0;
-  return Math.min(seams.blanks[seam]!, 3) * 3 + relation;
+  const blanks = Math.min(seams.blanks[seam]!, MOST_BLANKS);
+  return (seams.odd[seam] ? PLAIN_GAPS : 0) + blanks * 3 + STEPS.indexOf(stepAt(table, seams, seam));
+}
+
+/** Blank lines in a gap, 0 to 3. */
+export function blanksOfGap(gap: number): number {
+  return Math.floor((gap % PLAIN_GAPS) / 3);
+}
+
+/** Whether the line after a gap of this kind steps in. */
+export function stepsIn(gap: number): boolean {
+  return gap % 3 === 1;
 }
 
 /** The words surely run on across the seam. */
@@ -76,12 +87,19 @@ export function hangs(table: LineTable, seams: SeamTable, seam: number): boolean
   );
 }
 
-export function findConvention(table: LineTable, seams: SeamTable): Convention {
+/** The convention of the seams from..to; `mark` is what a person said that it is. */
+export function findConvention(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  mark?: ParagraphMark,
+): Convention {
   const running = new Float64Array(GAP_KINDS);
   const fresh = new Float64Array(GAP_KINDS);
   const all = new Uint32Array(GAP_KINDS);
   const runningOn: number[] = [];
-  for (let seam = 0; seam < seams.count; seam++) {
+  for (let seam = from; seam < to; seam++) {
     const goesOn = runsOn(table, seams, seam);
     if (goesOn) runningOn.push(seam);
     if (seams.turn[seam] || hangs(table, seams, seam)) continue;
@@ -93,17 +111,19 @@ export function findConvention(table: LineTable, seams: SeamTable): Convention {
   const score = new Float32Array(GAP_KINDS);
   for (let gap = 0; gap < GAP_KINDS; gap++) {
     // Half an imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
-    const lean = 0.8 * Math.floor(gap / 3) + (gap % 3 === 1 ? 0.3 : 0);
+    const lean = 0.8 * blanksOfGap(gap) + (stepsIn(gap) ? 0.3 : 0);
     score[gap] = clamp(Math.log((fresh[gap]! + 0.5) / (running[gap]! + 0.5)) + lean, -3, 4);
+    // A person has said what marks paragraphs: see evidence chosenMark. Other gaps do not.
+    if (mark) score[gap] = Math.min(score[gap]!, HIGHEST_UNMARKED);
   }
   const wrapGap = mostFrequentWrap(all, score);
   return {
     score,
     seams: all,
     wrapGap,
-    marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, seams.count * 0.01) && score[gap]! > 1.2),
-    wraps: linesWrap(table, seams, runningOn, wrapGap),
-    sureness: Math.min(1, seams.count / SEAMS_TO_BE_SURE),
+    marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, (to - from) * 0.01) && score[gap]! > 1.2),
+    wraps: linesWrap(table, seams, from, to, runningOn, wrapGap),
+    sureness: Math.min(1, (to - from) / SEAMS_TO_BE_SURE),
   };
 }
 
@@ -132,15 +152,23 @@ export function isMarkedLineEnd(table: LineTable, line: number): boolean {
  * Whether lines wrap at all, or end where their paragraphs end. They do not wrap where hardly any runs on, where there is no
  * gap over which most do, and where most of the text stands in lines twice as long as those that run on: verse in clean text.
  */
-function linesWrap(table: LineTable, seams: SeamTable, runningOn: readonly number[], wrapGap: number): boolean {
+function linesWrap(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+  wrapGap: number,
+): boolean {
   if (table.captions.found) return true;
-  if (runningOn.length < LEAST_RUNNING_ON * seams.count || wrapGap < 0) return false;
+  if (runningOn.length < LEAST_RUNNING_ON * (to - from) || wrapGap < 0) return false;
   if (runningOn.length < FEWEST_RUNNING_ON) return true;
   const lengths = runningOn.map((seam) => table.chars[seams.line[seam]!]!).sort((a, b) => a - b);
   const limit = 2 * (lengths[lengths.length >> 1] ?? 0);
   let all = 0;
   let long = 0;
-  for (const line of seams.line) {
+  for (let kept = from; kept <= to && kept < seams.line.length; kept++) {
+    const line = seams.line[kept]!;
     const chars = table.chars[line]!;
     all += chars;
     if (chars > limit) long += chars;

@@ -1,20 +1,38 @@
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { divideLongSpeech } from './caption-paragraphs.ts';
-import { findConvention } from './convention.ts';
+import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { findLinePieces } from './line-pieces.ts';
-import { findMeasure } from './measure.ts';
+import { findMeasure, type Measure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
+import type { ParagraphMark } from './paragraph-mark.ts';
+import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 
+/** A part of the text with one convention: the seams from..to. */
+export interface Region {
+  readonly from: number;
+  readonly to: number;
+  readonly convention: Convention;
+  /** See fullEndOdds. */
+  readonly fullEnds: number;
+}
+
 /** The seams of a text with what the evidence says of each. */
-export interface SeamDecisions extends Omit<SeamContext, 'table'> {
+export interface SeamDecisions {
+  readonly seams: SeamTable;
+  readonly measure: Measure;
+  readonly sequence: Uint8Array;
+  readonly pieces: Uint8Array;
+  readonly mark?: ParagraphMark;
+  /** They tile the seams; at least one. */
+  readonly regions: readonly Region[];
   /** By seam: the decision, a `Decision`. */
   readonly decision: Uint8Array;
   /** By seam: the probability that the decision is right, from 0.5 to 1. */
@@ -25,39 +43,66 @@ export interface SeamDecisions extends Omit<SeamContext, 'table'> {
 
 const weights = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
 
-/** Decides every seam of a text. Linear in the number of lines. */
-export function decideSeams(source: string, table: LineTable, lexicon: Lexicon = {}): SeamDecisions {
-  const seams = findSeams(table);
-  const convention = findConvention(table, seams);
+/** Decides every seam of a text. Linear in the number of lines. `mark` is what a person said marks its paragraphs. */
+export function decideSeams(
+  source: string,
+  table: LineTable,
+  lexicon: Lexicon = {},
+  mark?: ParagraphMark,
+): SeamDecisions {
+  const seams = findSeams(source, table);
   const measure = findMeasure(table, seams);
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure);
-  const fullEnds = fullEndOdds(source, table, seams, convention, measure);
-  const context: SeamContext = { table, seams, convention, measure, sequence, pieces, fullEnds };
+  const starts = findRegions(table, seams);
+  const regions = starts.map((from, at): Region => {
+    const to = starts[at + 1] ?? seams.count;
+    const convention = findConvention(table, seams, from, to, mark);
+    return { from, to, convention, fullEnds: fullEndOdds(source, table, seams, convention, measure, from, to) };
+  });
   const decision = new Uint8Array(seams.count);
   const certainty = new Float32Array(seams.count);
-  const evidence = new Float32Array(EVIDENCE_NAMES.length);
-  for (let seam = 0; seam < seams.count; seam++) {
-    collectEvidence(context, seam, evidence);
-    const breaks = probability(evidence);
-    decision[seam] = breaks >= 0.5 ? Decision.break : Decision.join;
-    certainty[seam] = Math.max(breaks, 1 - breaks);
+  for (const region of regions) {
+    const context: SeamContext = { table, seams, measure, sequence, pieces, mark, ...region };
+    decideRegion(context, decision, certainty);
+    keepVerseLines(context, decision);
   }
-  keepVerseLines(context, decision);
-  keepLaidOutLines(context, decision, certainty);
-  divideLongSpeech(source, context, decision, certainty);
+  keepLaidOutLines(table, seams, decision, certainty);
+  divideLongSpeech(source, table, seams, decision, certainty);
   const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
-  return { seams, convention, measure, sequence, pieces, fullEnds, decision, certainty, splits };
+  return { seams, measure, sequence, pieces, mark, regions, decision, certainty, splits };
+}
+
+function decideRegion(context: SeamContext, decision: Uint8Array, certainty: Float32Array): void {
+  const evidence = new Float32Array(EVIDENCE_NAMES.length);
+  for (let seam = context.from; seam < context.to; seam++) {
+    collectEvidence(context, seam, evidence);
+    const breaks = probability(evidence);
+    decision[seam] = breaks >= 0.5 ? Decision.break : Decision.join;
+    certainty[seam] = Math.max(breaks, 1 - breaks);
+  }
 }
 
 function probability(evidence: Float32Array): number {
   let odds = BIAS;
   for (let at = 0; at < evidence.length; at++) odds += weights[at]! * evidence[at]!;
   return 1 / (1 + Math.exp(-odds));
+}
+
+/** Whether lines wrap anywhere in the text. */
+export function linesWrap({ regions }: SeamDecisions): boolean {
+  return regions.some(({ convention }) => convention.wraps);
+}
+
+/** All that the evidence at one seam looked at. */
+export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
+  const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
+  const { seams, measure, sequence, pieces, mark } = decided;
+  return { table, seams, measure, sequence, pieces, mark, ...region };
 }
 
 export interface SeamReason {
@@ -69,7 +114,7 @@ export interface SeamReason {
 /** Why a seam was decided as it was: the evidence that weighs at least a little, heaviest first. */
 export function explainSeam(decided: SeamDecisions, table: LineTable, seam: number): SeamReason[] {
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
-  collectEvidence({ table, ...decided }, seam, evidence);
+  collectEvidence(contextAt(decided, table, seam), seam, evidence);
   return EVIDENCE_NAMES.map((name, at) => ({ name, weight: weights[at]! * evidence[at]! }))
     .filter(({ weight }) => Math.abs(weight) >= 0.3)
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));

@@ -1,14 +1,20 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { gapAt, hangs, isMarkedLineEnd, type Convention } from './convention.ts';
+import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
 import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './measure.ts';
+import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
-/** All that the evidence at one seam may look at. */
+/** All that the evidence at one seam may look at: what is known of the text, and of the region that the seam lies in. */
 export interface SeamContext {
   readonly table: LineTable;
   readonly seams: SeamTable;
+  /** The seams of the region: from..to. */
+  readonly from: number;
+  readonly to: number;
   readonly convention: Convention;
+  /** What a person said marks paragraphs. */
+  readonly mark?: ParagraphMark;
   readonly measure: Measure;
   /** By seam: see findSequence. */
   readonly sequence: Uint8Array;
@@ -43,6 +49,15 @@ const NO_ENDING =
  * The names are stable: they are shown to people as reasons.
  */
 export const EVIDENCE = {
+  chosenMark: ({ table, seams, mark }, seam) => (mark && matchesMark(mark, table, seams, seam) ? 1 : 0),
+  otherThanMark: ({ table, seams, mark }, seam, { before, after, afterFlags }) =>
+    mark?.by === 'gap' &&
+    !matchesMark(mark, table, seams, seam) &&
+    !(afterFlags & Flag.startsMarker) &&
+    !isHeading(table, before) &&
+    !isHeading(table, after)
+      ? 1
+      : 0,
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
   gap: (context, seam) => (hangs(context.table, context.seams, seam) ? 0 : gapScore(context, seam) / 4),
   plainGapWhereMarked: ({ table, seams, convention }, seam) =>
@@ -135,8 +150,8 @@ function gapScore({ table, seams, convention }: SeamContext, seam: number): numb
   const gap = gapAt(table, seams, seam);
   if (!convention.wraps) return Math.max(0, convention.score[gap]!);
   if (!seams.turn[seam]) return convention.score[gap]!;
-  const levelGap = Math.floor(Math.max(0, convention.wrapGap) / 3) * 3;
-  return gap % 3 === 1 ? Math.max(0, convention.score[levelGap + 1]!) : 0;
+  const levelGap = blanksOfGap(Math.max(0, convention.wrapGap)) * 3;
+  return stepsIn(gap) ? Math.max(0, convention.score[levelGap + 1]!) : 0;
 }
 
 /** An address goes on over the line end: after a stop only a small letter or a figure can go on, a capital begins a sentence. */

@@ -1,6 +1,6 @@
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
-import type { SeamContext } from './evidence.ts';
-import { Decision } from './seam-table.ts';
+import type { LineTable } from '../lines/line-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
 
 const CERTAINTY = 0.93;
 
@@ -8,7 +8,12 @@ const CERTAINTY = 0.93;
  * Settles the seams of lines that stay lines: rows of a table, code and entries of a table of contents are kept as lines of one
  * block, and stand apart from what is not of their kind; so do section breaks.
  */
-export function keepLaidOutLines({ table, seams }: SeamContext, decision: Uint8Array, certainty: Float32Array): void {
+export function keepLaidOutLines(
+  table: LineTable,
+  seams: SeamTable,
+  decision: Uint8Array,
+  certainty: Float32Array,
+): void {
   for (let seam = 0; seam < seams.count; seam++) {
     const before = table.kind[seams.line[seam]!]!;
     const after = table.kind[seams.line[seam + 1]!]!;

@@ -7,6 +7,8 @@ import type { EvidenceName } from './evidence.ts';
 export const BIAS = 1.09;
 
 export const WEIGHTS: Readonly<Record<EvidenceName, number>> = {
+  chosenMark: 12,
+  otherThanMark: -6,
   lineEndMark: 8,
   gap: 3.42,
   plainGapWhereMarked: -0.55,

@@ -1,3 +1,4 @@
+import { isOddSpace } from '../text/characters.ts';
 import { LineEnd } from '../text/line-index.ts';
 import { isKept, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
@@ -16,31 +17,50 @@ export interface SeamTable {
   readonly line: Uint32Array;
   /** Blank lines between the two, at most 255. */
   readonly blanks: Uint8Array;
+  /** 1 where one of those blank lines holds a no-break or another odd space. */
+  readonly odd: Uint8Array;
   /** 1 where a page ends: a page break, or dropped page furniture, lies between the two. */
   readonly turn: Uint8Array;
 }
 
-export function findSeams(table: LineTable): SeamTable {
+export function findSeams(source: string, table: LineTable): SeamTable {
   const { kind, index } = table;
   const line = new Uint32Array(index.count);
   const blanks = new Uint8Array(index.count);
+  const odd = new Uint8Array(index.count);
   const turn = new Uint8Array(index.count);
   let kept = 0;
   let blankRun = 0;
+  let oddRun = 0;
   let pageEnds = false;
   for (let at = 0; at < index.count; at++) {
     if (isKept(kind[at]!)) {
       if (kept > 0) {
         blanks[kept - 1] = Math.min(blankRun, 255);
+        odd[kept - 1] = oddRun;
         turn[kept - 1] = pageEnds ? 1 : 0;
       }
       line[kept++] = at;
       blankRun = 0;
+      oddRun = 0;
       pageEnds = false;
-    } else if (kind[at] === LineKind.blank) blankRun++;
-    else if (kind[at] === LineKind.pageNumber || kind[at] === LineKind.runningHead) pageEnds = true;
+    } else if (kind[at] === LineKind.blank) {
+      blankRun++;
+      if (holdsOddSpace(source, index.from[at]!, index.to[at]!)) oddRun = 1;
+    } else if (kind[at] === LineKind.pageNumber || kind[at] === LineKind.runningHead) pageEnds = true;
     if (index.end[at] === LineEnd.pageBreak) pageEnds = true;
   }
   const count = Math.max(0, kept - 1);
-  return { count, line: line.slice(0, kept), blanks: blanks.slice(0, count), turn: turn.slice(0, count) };
+  return {
+    count,
+    line: line.slice(0, kept),
+    blanks: blanks.slice(0, count),
+    odd: odd.slice(0, count),
+    turn: turn.slice(0, count),
+  };
+}
+
+function holdsOddSpace(source: string, from: number, to: number): boolean {
+  for (let at = from; at < to; at++) if (isOddSpace(source.charCodeAt(at))) return true;
+  return false;
 }

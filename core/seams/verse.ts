@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag } from '../lines/line-table.ts';
-import { gapAt } from './convention.ts';
+import { blanksOfGap, gapAt } from './convention.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf } from './measure.ts';
 import { Decision } from './seam-table.ts';
@@ -17,14 +17,14 @@ const MOST_CLOSED = 0.34;
  * gap between them, all short for the measure, most of them not ending a sentence.
  */
 export function keepVerseLines(context: SeamContext, decision: Uint8Array): void {
-  const { seams } = context;
-  for (let start = 0; start < seams.count;) {
+  const { from, to } = context;
+  for (let start = from; start < to;) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
       continue;
     }
     let end = start + 1;
-    while (end < seams.count && mayBeVerse(context, decision, end)) end++;
+    while (end < to && mayBeVerse(context, decision, end)) end++;
     keepRun(context, decision, start, end);
     start = end;
   }
@@ -44,8 +44,8 @@ function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): b
   const { table, seams, convention } = context;
   if (decision[seam] !== Decision.break || seams.turn[seam] || table.captions.found) return false;
   const gap = gapAt(table, seams, seam);
-  const closest = convention.wraps ? Math.floor(convention.wrapGap / 3) : 0;
-  if (Math.floor(gap / 3) > Math.max(0, closest)) return false;
+  const closest = convention.wraps ? blanksOfGap(Math.max(0, convention.wrapGap)) : 0;
+  if (blanksOfGap(gap) > closest) return false;
   return isVerseLine(context, seam, seams.line[seam]!) && isVerseLine(context, seam, seams.line[seam + 1]!);
 }
 

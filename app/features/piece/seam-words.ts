@@ -18,6 +18,8 @@ interface Sides {
 }
 
 const REASONS: Readonly<Record<EvidenceName, Sides>> = {
+  chosenMark: { apart: 'you said that a gap like this marks a paragraph', on: '' },
+  otherThanMark: { apart: '', on: 'you said that another gap marks paragraphs' },
   lineEndMark: { apart: 'the text itself marks a paragraph here', on: '' },
   gap: {
     apart: 'a gap like this one stands between paragraphs here',
