@@ -1,4 +1,4 @@
-import { LineKind } from '../lines/line-kind.ts';
+import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { Flag } from '../lines/line-table.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { BlockKind } from './block.ts';
@@ -38,7 +38,9 @@ function standsAsHeading({ table, seams }: GapRules, kept: number): boolean {
   if (next === undefined || table.captions.found || table.chars[line]! > LONGEST_HEADING) return false;
   const flags = table.flags[line]!;
   if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (ENDS | Flag.startsQuote)) return false;
-  return table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0;
+  return (
+    isLaidOut(table.kind[next]!) || table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0
+  );
 }
 
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;

@@ -3,6 +3,7 @@ import type { Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
@@ -41,6 +42,8 @@ export interface SeamView {
   readonly canMend: boolean;
   readonly reasons: readonly SeamReason[];
   readonly split?: SplitEvidence;
+  /** The gap here as an example of what marks paragraphs; none where a page turns. */
+  readonly gap?: GapMark;
 }
 
 export interface RowView {
@@ -110,13 +113,18 @@ function cleanRuns({ source }: Cleaning, pieces: readonly Piece[]): Run[] {
 
 function trimRuns(runs: Run[]): Run[] {
   const trimmed = [...runs];
-  while (trimmed.length > 0 && trimmed[0]!.text.trim() === '') trimmed.shift();
+  while (trimmed.length > 0 && isGap(trimmed[0]!)) trimmed.shift();
   while (trimmed.length > 0 && trimmed.at(-1)!.text.trim() === '') trimmed.pop();
   if (trimmed.length === 0) return [];
   trimmed[0] = { ...trimmed[0]!, text: trimmed[0]!.text.replace(/^\s*\n/, '') };
   const last = trimmed.at(-1)!;
   trimmed[trimmed.length - 1] = { ...last, text: last.text.replace(/\n\s*$/, '') };
   return trimmed;
+}
+
+/** White space before a row; but not the indent of code, which stands as it is. */
+function isGap({ text, fate }: Run): boolean {
+  return text.trim() === '' && (fate !== 'kept' || text.includes('\n'));
 }
 
 function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, pieces: readonly Piece[]): LineView[] {
@@ -192,6 +200,7 @@ function viewSeam(
     canMend: canMend(cleaning, seam),
     reasons: explainSeam(decided, table, seam).slice(0, LONGEST_REASONS),
     split: decided.splits.get(seam)?.evidence,
+    gap: decided.seams.turn[seam] ? undefined : markAt(table, decided.seams, seam),
   };
 }
 

@@ -62,7 +62,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   fillLocal(at, full, widths);
-  fitSetInBlocks(at, table, seams, full, widths);
+  fitSetInBlocks(at, table, seams, unit, full, widths);
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
@@ -117,7 +117,7 @@ function share01(value: number): number {
 export function roomAt(
   table: LineTable,
   seams: SeamTable,
-  measure: Pick<Measure, 'unit' | 'at'>,
+  measure: { readonly unit: Measure['unit']; readonly at: { readonly [seam: number]: number } },
   seam: number,
 ): number {
   const limit = measure.at[seam]!;
@@ -160,14 +160,16 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: readonly n
 
 const FEWEST_SET_IN_LINES = 3;
 const STEP_IN = 2;
-/** Narrower ones beside the text are verse. */
-const NARROWEST_BLOCK = 0.75;
+/** Shares of the measure around: narrower blocks must wrap exactly, much narrower ones are verse. */
+const USUAL_BLOCK = 0.75;
+const NARROWEST_BLOCK = 0.55;
 
 /** Lines that are set in together, as block quotes are, have a measure of their own where two of them surely run on. */
 function fitSetInBlocks(
   at: Float32Array,
   table: LineTable,
   seams: SeamTable,
+  unit: Measure['unit'],
   full: readonly number[],
   widths: readonly number[],
 ): void {
@@ -182,7 +184,10 @@ function fitSetInBlocks(
       let last = next;
       while (last < full.length && full[last]! < end) last++;
       const own = last - next >= 2 ? secondWidest(widths.slice(next, last)) : 0;
-      if (own >= NARROWEST_BLOCK * at[start]!) at.fill(own, start, end);
+      const share = own / at[start]!;
+      const wraps = () =>
+        full.slice(next, last).every((seam) => roomAt(table, seams, { unit, at: { [seam]: own } }, seam) <= 0);
+      if (share >= USUAL_BLOCK || (share >= NARROWEST_BLOCK && wraps())) at.fill(own, start, end);
     }
     start = end + 1;
   }

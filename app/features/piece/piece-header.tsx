@@ -6,6 +6,7 @@ import { Brand } from '../../ui/brand.tsx';
 import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
+import { MarkChip } from './mark-chip.tsx';
 import { Tally } from './tally.tsx';
 import type { Decisions } from './use-decisions.ts';
 
@@ -30,6 +31,7 @@ export function PieceHeader({ title, onRename, summary, decisions, onCopy }: Pie
           {summary.measure > 0 && ` · ${summary.measure} wide`}
         </Chip>
       )}
+      <MarkChip decisions={decisions} />
       <Rest>
         {summary && <Tally tally={summary.tally} />}
         <QuietButton isDisabled={!decisions.canUndo} onPress={decisions.undo}>

@@ -1,6 +1,7 @@
 import { Dialog, Menu, MenuItem, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { Decision, type SeamView, type Step } from '../../../core/index.ts';
+import { Decision, type ParagraphMark, type SeamView, type Step } from '../../../core/index.ts';
+import { markWords } from './mark-words.ts';
 import { ProofMark } from './proof-mark.tsx';
 import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from './seam-words.ts';
 
@@ -24,6 +25,10 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
   const choice = { kind: 'seam', from: seam.from, to: seam.to, decision: seam.decision } as const;
   const decide = (decision: Decision) => {
     if (decision !== seam.decision || !seam.settled) take({ kind: 'choose', choice: { ...choice, decision } });
+    onClose();
+  };
+  const markBy = (mark: ParagraphMark) => {
+    take({ kind: 'choose', choice: { kind: 'mark', from: seam.from, to: seam.to, mark } });
     onClose();
   };
   const withdraw = () => {
@@ -54,6 +59,18 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
               <span>Let the evidence decide</span>
               <small>take your decision back</small>
             </Option>
+          )}
+          {seam.gap && (
+            <WideOption id="mark" onAction={() => markBy(seam.gap!)}>
+              <span>Such gaps mark paragraphs</span>
+              <small>{markWords(seam.gap)}, in the whole text</small>
+            </WideOption>
+          )}
+          {seam.gap && seam.decision === Decision.break && (
+            <WideOption id="no-mark" onAction={() => markBy({ by: 'nothing' })}>
+              <span>No gap marks paragraphs</span>
+              <small>go by words and line lengths</small>
+            </WideOption>
           )}
         </Options>
       </Dialog>
@@ -137,5 +154,17 @@ const Option = styled(MenuItem)`
   }
   &[data-current] {
     font-weight: 600;
+  }
+`;
+
+/** About the whole text, not about this line end. */
+const WideOption = styled(Option)`
+  grid-template-columns: auto 1fr;
+  padding-left: 40px;
+  &#mark,
+  &[data-key='mark'] {
+    border-top: 1px solid var(--line);
+    border-top-left-radius: 0;
+    border-top-right-radius: 0;
   }
 `;
