@@ -4,6 +4,7 @@ import { readLines } from '../core/lines/read-lines.ts';
 import { ALL_LINE_OPTIONS } from '../core/lines/line-kind.ts';
 import { decideSeams, type SeamDecisions } from '../core/seams/decide.ts';
 import { Flag, type LineTable } from '../core/lines/line-table.ts';
+import { indexWords } from '../core/text/word-index.ts';
 import { wordsOf } from '../core/text/words.ts';
 import { alignTokens } from './align.ts';
 import type { LabelledCase } from './cases.ts';
@@ -26,7 +27,7 @@ const REACH = 3;
 /** Finds for each seam of a case whether a truth line ends there, by aligning the words of source and truth. */
 export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams {
   const table = readLines(source, ALL_LINE_OPTIONS);
-  const decided = decideSeams(source, table);
+  const decided = decideSeams(source, table, indexWords(source));
   const { line, count } = decided.seams;
   const label = new Int8Array(count).fill(-1);
   const kept = sourceTokens(source, table, decided);

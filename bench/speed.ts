@@ -6,10 +6,15 @@ import { parseProse } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';
 
 /**
- * Prints how long a cleaning takes beside a bare pass over the characters and a chain of ten replacements over the same text,
- * and how it grows. Times are the best of some runs, in ms.
+ * Prints how long a cleaning takes beside (a) a bare pass over the characters and (b) a chain of ten replacements over the same
+ * text, in the same run, how it grows with the text, and the most memory that the process has held so far. Times are the best of
+ * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them.
  */
-const SIZES = [0.1, 1, 5, 10];
+const SIZES = [0.1, 0.3, 1, 3, 10, 20];
+const FEWEST_RUNS = 3;
+const MOST_RUNS = 15;
+/** Small texts are measured more often: about this much text in all. */
+const MEGABYTES_MEASURED = 15;
 
 function makeText(megabytes: number): string {
   const prose = ['tide-mills', 'keepers-log', 'novella-chapter', 'letter'].map((id) =>
@@ -25,12 +30,15 @@ function makeText(megabytes: number): string {
   return parts.join('\n').slice(0, megabytes * 1e6);
 }
 
-function best(runs: number, work: () => unknown): number {
-  let least = Infinity;
-  for (let run = 0; run < runs; run++) {
-    const start = performance.now();
-    work();
-    least = Math.min(least, performance.now() - start);
+/** The best time of each piece of work over some rounds, in ms. */
+function best(rounds: number, works: readonly (() => unknown)[]): number[] {
+  const least = works.map(() => Infinity);
+  for (let round = 0; round < rounds; round++) {
+    for (const [at, work] of works.entries()) {
+      const start = performance.now();
+      work();
+      least[at] = Math.min(least[at]!, performance.now() - start);
+    }
   }
   return least;
 }
@@ -55,19 +63,29 @@ function chainOfReplacements(text: string): string {
     .replace(/ +([,.;:!?])/g, '$1');
 }
 
-const row = (cells: readonly (string | number)[]) => cells.map((cell) => String(cell).padStart(11)).join('');
-process.stdout.write(`${row(['MB', 'bare pass', '10 regexps', 'clean', '/ regexps', 'revise', 'heap MB'])}\n`);
+const row = (cells: readonly (string | number)[]) => cells.map((cell) => String(cell).padStart(13)).join('');
+const print = (cells: readonly (string | number)[]) => process.stdout.write(`${row(cells)}\n`);
+print(['MB', '(a) bare pass', '(b) 10 regex', '(c) clean', '(c) / (a)', '(c) / (b)', 'ms a MB', 'revise', 'peak MB']);
 for (const size of SIZES) {
   const text = makeText(size);
-  const runs = size > 2 ? 2 : 5;
-  const bare = best(runs, () => barePass(text));
-  const chain = best(runs, () => chainOfReplacements(text));
-  const cleaned = best(runs, () => cleanText(clean(text, DEFAULT_STYLE)));
+  const rounds = Math.round(Math.min(MOST_RUNS, Math.max(FEWEST_RUNS, MEGABYTES_MEASURED / size)));
   const before = clean(text, DEFAULT_STYLE);
   const choice: Choice = { kind: 'seam', ...rangeOfSeam(before, before.decided.seams.count >> 1), decision: 2 };
-  const revised = best(runs, () => revise(before, DEFAULT_STYLE, [choice]));
-  const heap = Math.round(process.memoryUsage().heapUsed / 1e6);
-  process.stdout.write(
-    `${row([size, bare.toFixed(1), chain.toFixed(1), cleaned.toFixed(1), (cleaned / chain).toFixed(2), revised.toFixed(1), heap])}\n`,
-  );
+  const [bare, chain, cleaned, revised] = best(rounds, [
+    () => barePass(text),
+    () => chainOfReplacements(text),
+    () => cleanText(clean(text, DEFAULT_STYLE)),
+    () => revise(before, DEFAULT_STYLE, [choice]),
+  ]) as [number, number, number, number];
+  print([
+    size,
+    bare.toFixed(1),
+    chain.toFixed(1),
+    cleaned.toFixed(1),
+    (cleaned / bare).toFixed(1),
+    (cleaned / chain).toFixed(1),
+    (cleaned / size).toFixed(0),
+    revised.toFixed(1),
+    (process.resourceUsage().maxRSS / 1000).toFixed(0),
+  ]);
 }

@@ -34,7 +34,14 @@ export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {
     first = last + 1;
   }
   const tail = gapBetween(rules, line.length - 1, blocks.at(-1)?.to ?? 0, source.length, '');
-  return { ...analysis, decision, settled, blocks, tail, tally: addTallies(tally, tallyWords(source, tail)) };
+  return {
+    ...analysis,
+    decision,
+    settled,
+    blocks,
+    tail,
+    tally: addTallies(tally, tallyWords(source, analysis.index, tail)),
+  };
 }
 
 function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Array): GapRules {
@@ -62,10 +69,12 @@ function mostFrequent(values: Uint32Array): number {
   return best;
 }
 
-function blockBuilder({ source, style, choices, context, table, decided }: Analysis, rules: GapRules) {
+function blockBuilder({ source, style, choices, context, table, index, decided }: Analysis, rules: GapRules) {
   const { line } = decided.seams;
   const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
-  const passes: Pass[] = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id));
+  const passes: Pass[] = PASSES.filter(
+    (pass: Pass) => pass.find && isPassOn(style, pass.id) && (pass.needs?.test(source) ?? true),
+  );
   const sparing = passes.filter((pass) => pass.group === 'characters' && pass.id !== 'tabs');
   return (firstKept: number, lastKept: number): Block => {
     const from = table.from[line[firstKept]!]!;
@@ -77,7 +86,7 @@ function blockBuilder({ source, style, choices, context, table, decided }: Analy
     // Tables and code are left alone, but for characters that nobody can see or mean.
     const wanted = kind === 'table' || kind === 'code' ? sparing : passes;
     const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context);
-    const tally = addTallies(tallyWords(source, gap), tallyWords(source, pieces));
+    const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return {
       kind,
       firstKept,
@@ -101,6 +110,7 @@ function runPasses(
 ): Piece[] {
   let text = textOfPieces(source, pieces);
   for (const pass of passes) {
+    if (pass.needs?.test(text) === false) continue;
     const stets = held.filter((stet) => stet.pass === pass.id);
     const edits = pass.find!(text, context).filter((edit) => {
       if (stets.length === 0) return true;

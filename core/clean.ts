@@ -13,6 +13,7 @@ import { isPassOn, type Style } from './style/style.ts';
 import { detectLanguage, type Language } from './text/language.ts';
 import { findGluedNotes } from './text/note-marks.ts';
 import { lineAt } from './text/line-index.ts';
+import { indexWords } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
 
 /** The stages of a cleaning, for showing progress. */
@@ -42,14 +43,15 @@ export function clean(
   keepStetLines(source, table, choices);
   onStage?.('seams');
   const language = detectLanguage(source);
-  const decided = decideSeams(source, table, lexiconOf(language, words), markOf(choices));
+  const index = indexWords(source);
+  const decided = decideSeams(source, table, index, lexiconOf(language, words), markOf(choices));
   onStage?.('blocks');
   const context = {
     language,
     captions: table.captions.found,
     gluedNotes: findGluedNotes(source),
   };
-  return assemble({ source, style, choices, words, context, table, decided });
+  return assemble({ source, style, choices, words, context, index, table, decided });
 }
 
 /**
@@ -57,17 +59,17 @@ export function clean(
  * seams and choices are as before are taken over.
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[]): Cleaning {
-  const { source, words, context, table, decided } = before;
+  const { source, words, context, index, table, decided } = before;
   const sameLines =
     JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
     JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
   if (!sameLines) return clean(source, style, choices, { words });
   const mark = markOf(choices);
   if (isSameMark(mark, before.decided.mark)) {
-    return assemble({ source, style, choices, words, context, table, decided }, before);
+    return assemble({ source, style, choices, words, context, index, table, decided }, before);
   }
-  const decidedAnew = decideSeams(source, table, lexiconOf(context.language, words), mark);
-  return assemble({ source, style, choices, words, context, table, decided: decidedAnew });
+  const decidedAnew = decideSeams(source, table, index, lexiconOf(context.language, words), mark);
+  return assemble({ source, style, choices, words, context, index, table, decided: decidedAnew });
 }
 
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {

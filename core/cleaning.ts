@@ -6,6 +6,7 @@ import type { LineTable } from './lines/line-table.ts';
 import type { PassContext } from './passes/pass.ts';
 import type { SeamDecisions } from './seams/decide.ts';
 import type { Style } from './style/style.ts';
+import type { WordIndex } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
 
 /** What is known of a source before choices are applied and blocks are built. */
@@ -15,6 +16,8 @@ export interface Analysis {
   readonly choices: readonly Choice[];
   readonly words?: WordList;
   readonly context: PassContext;
+  /** The words of the source. */
+  readonly index: WordIndex;
   readonly table: LineTable;
   /** What the evidence says of the seams, before any choice. */
   readonly decided: SeamDecisions;

@@ -1,4 +1,5 @@
-import { countWords, wordsOf } from '../text/words.ts';
+import { wordsWithin, type WordIndex } from '../text/word-index.ts';
+import { wordsOf } from '../text/words.ts';
 import { textOfPieces, type Piece } from './piece.ts';
 
 /**
@@ -38,10 +39,10 @@ export function addTallies(a: WordTally, b: WordTally): WordTally {
   };
 }
 
-/** Counts the words of pieces that begin and end between words. */
-export function tallyWords(source: string, pieces: readonly Piece[]): WordTally {
+/** Counts the words of pieces that begin and end between words; `words` are those of the source. */
+export function tallyWords(source: string, words: WordIndex, pieces: readonly Piece[]): WordTally {
   if (pieces.length === 0) return NO_WORDS;
-  const wordsIn = countWords(source, pieces[0]!.from, pieces.at(-1)!.to);
+  const wordsIn = wordsWithin(words, pieces[0]!.from, pieces.at(-1)!.to);
   let removed = 0;
   let inserted = 0;
   let mended = 0;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { indexWords } from '../text/word-index.ts';
 import { findWordChanges, tallyWords } from './conservation.ts';
 import { applyLocalEdits, sourceRange, type LocalEdit } from './local-edit.ts';
 import { replaced, textOfPieces, verbatim, type Piece } from './piece.ts';
@@ -89,7 +90,7 @@ describe('word changes', () => {
     ],
     ['another word', [replaced(0, 3, 'A', 'own'), verbatim(3, 49)], { removed: 1, inserted: 1, mended: 0 }],
   ] as const)('%s', (_name, pieces, expected) => {
-    expect(tallyWords(SOURCE, pieces)).toMatchObject(expected);
+    expect(tallyWords(SOURCE, indexWords(SOURCE), pieces)).toMatchObject(expected);
   });
 
   test('say which words, and who did it', () => {

@@ -17,7 +17,16 @@ export function verbatim(from: number, to: number): Piece {
 }
 
 export function replaced(from: number, to: number, text: string, pass: string): Piece {
-  return { from, to, text, passes: [pass] };
+  return { from, to, text, passes: passAlone(pass) };
+}
+
+/** Most replacements have one pass: they share its list. */
+const LISTS = new Map<string, readonly string[]>();
+
+function passAlone(pass: string): readonly string[] {
+  let list = LISTS.get(pass);
+  if (!list) LISTS.set(pass, (list = [pass]));
+  return list;
 }
 
 export function pieceText(source: string, piece: Piece): string {

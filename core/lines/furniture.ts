@@ -1,3 +1,4 @@
+import { isWordUnit } from '../text/characters.ts';
 import { Flag, type LineTable } from './line-table.ts';
 import { isDropped, LineKind } from './line-kind.ts';
 import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from './kept-lines.ts';
@@ -88,17 +89,37 @@ function placesOfHeads(
   kept: KeptLines,
   pages: ReadonlySet<number>,
 ): Map<string, number[]> {
-  const places = new Map<string, number[]>();
+  const candidates: number[] = [];
+  const outlines = new Map<number, number>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (!mayBeHead(table, line)) continue;
     if (table.flags[line]! & Flag.startsMarker && !besidePage(pages, place)) continue;
+    candidates.push(place);
+    const outline = outlineOf(source, table, line);
+    outlines.set(outline, (outlines.get(outline) ?? 0) + 1);
+  }
+  const places = new Map<string, number[]>();
+  for (const place of candidates) {
+    if (outlines.get(outlineOf(source, table, kept.lines[place]!)) === 1) continue;
     const head = foldHead(textAt(source, table, kept, place));
     const known = places.get(head);
     if (known) known.push(place);
     else places.set(head, [place]);
   }
   return places;
+}
+
+/** The first and the last letters of a line in one number: most lines differ in it from all others, and need no slice. */
+function outlineOf(source: string, table: LineTable, line: number): number {
+  const from = table.from[line]!;
+  const to = table.to[line]!;
+  let outline = 0;
+  for (let at = 0; at < 3; at++) {
+    outline = (outline * 31 + (source.charCodeAt(from + at) | 0x20)) | 0;
+    outline = (outline * 31 + (source.charCodeAt(to - 1 - at) | 0x20)) | 0;
+  }
+  return outline;
 }
 
 /** Lines in capitals on one side of most page numbers: heads, even where each page has another. */
@@ -180,8 +201,10 @@ function titlesBesidePages(source: string, table: LineTable, kept: KeptLines, pa
   }
   if (beside.size === 0) return [];
   const farthest = new Map([...beside.values()].map(({ title }) => [title, 0]));
+  const lastLetters = new Set([...farthest.keys()].map((title) => title.charCodeAt(title.length - 1)));
   for (let place = 0; place < kept.lines.length; place++) {
-    if (!mayBeHead(table, kept.lines[place]!)) continue;
+    const line = kept.lines[place]!;
+    if (!mayBeHead(table, line) || !lastLetters.has(lastLetter(source, table, line))) continue;
     const title = foldTitle(textAt(source, table, kept, place));
     if (farthest.has(title)) farthest.set(title, Math.max(farthest.get(title)!, beside.get(place)?.away ?? Infinity));
   }
@@ -198,6 +221,13 @@ function firstKeptFrom(table: LineTable, kept: KeptLines, page: number, step: nu
     if (!isDropped(table.kind[line]!)) return page + away * step;
   }
   return undefined;
+}
+
+/** The last letter or figure of a line, small, as foldTitle would leave it. */
+function lastLetter(source: string, table: LineTable, line: number): number {
+  let at = table.to[line]! - 1;
+  while (at > table.from[line]! && !isWordUnit(source.charCodeAt(at))) at--;
+  return source[at]!.toLowerCase().charCodeAt(0);
 }
 
 /** The letters of a title, its number ("3.2.", "Chapter 7.") and its case left out. */

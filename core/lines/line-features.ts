@@ -122,9 +122,15 @@ const REFERENCE_MARK =
 
 /** Steps back over a reference mark at a line end: "cart.[4]", "cart.⁴", "cart.4". */
 function withoutReferenceMark(source: string, from: number, at: number): number {
+  if (!mayEndReferenceMark(source.charCodeAt(at))) return at;
   const tail = source.slice(Math.max(from, at - 7), at + 1);
   const mark = REFERENCE_MARK.exec(tail);
   return mark ? at - mark[0].length : at;
+}
+
+/** A figure, a bracket, a star, a dagger, or a raised figure. */
+function mayEndReferenceMark(code: number): boolean {
+  return isDigit(code) || code === 0x5d || code === 0x2a || (code > 0xb1 && code < 0xba) || code >= 0x2020;
 }
 
 function endsShortForm(source: string, from: number, stop: number): boolean {

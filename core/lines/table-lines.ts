@@ -23,6 +23,7 @@ interface Row {
 
 /** Sets the kind of table rows. */
 export function findTables(source: string, table: LineTable): void {
+  const wide = wideSpaces(source);
   let rows: Row[] = [];
   let blanks = 0;
   for (let line = 0; line < table.index.count; line++) {
@@ -32,7 +33,7 @@ export function findTables(source: string, table: LineTable): void {
       blanks++;
       continue;
     }
-    const row = kind === LineKind.prose ? readRow(source, table, line) : undefined;
+    const row = kind === LineKind.prose && wide.isIn(table, line) ? readRow(source, table, line) : undefined;
     const goesOn = row && rows.length > 0 && blanks <= 1 && sharesColumn(rows.at(-1)!, row);
     if (!goesOn) {
       closeRun(table, rows);
@@ -54,7 +55,23 @@ function closeRun(table: LineTable, rows: readonly Row[]): void {
   for (const { line } of rows) table.kind[line] = LineKind.tableRow;
 }
 
-/** Cheap for lines of prose: only those with a tab or a wide space are read closely. */
+/** Tells which lines hold a tab or a wide space between their words: only those are read closely. Asked in order of lines. */
+function wideSpaces(source: string) {
+  let nextWide = -1;
+  let nextTab = -1;
+  return {
+    isIn({ from, to }: LineTable, line: number): boolean {
+      if (nextWide < from[line]!) nextWide = found(source.indexOf('   ', from[line]));
+      if (nextTab < from[line]!) nextTab = found(source.indexOf('\t', from[line]));
+      return nextWide < to[line]! || nextTab < to[line]!;
+    },
+  };
+}
+
+function found(position: number): number {
+  return position < 0 ? Infinity : position;
+}
+
 function readRow(source: string, table: LineTable, line: number): Row | undefined {
   const from = table.from[line]!;
   const to = table.to[line]!;

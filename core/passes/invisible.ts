@@ -10,5 +10,6 @@ export const invisible: Pass = {
   group: 'characters',
   onByDefault: true,
   examples: [{ before: 'The light\u00adhouse\u200b keeper\u0000 slept.', after: 'The lighthouse keeper slept.' }],
+  needs: new RegExp(INVISIBLE.source),
   find: (text) => replaceMatches(text, INVISIBLE, () => ''),
 };

@@ -17,5 +17,6 @@ export const ligatures: Pass = {
   group: 'characters',
   onByDefault: true,
   examples: [{ before: 'The ﬁrst ﬂood ﬁlled the oﬃce.', after: 'The first flood filled the office.' }],
+  needs: /[ﬀ-ﬆ]/,
   find: (text) => replaceMatches(text, /[ﬀ-ﬆ]/g, ([sign]) => LETTERS[sign]),
 };

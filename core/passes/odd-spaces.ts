@@ -17,6 +17,7 @@ export const oddSpaces: Pass = {
       after: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
     },
   ],
+  needs: new RegExp(ODD_SPACES.source),
   find: (text, { language }) =>
     replaceMatches(text, ODD_SPACES, (match) => {
       if (language === 'cjk' && match[0] === '\u3000') return undefined;

@@ -30,6 +30,8 @@ export interface Pass {
   readonly onByDefault: boolean;
   /** Whole texts before and after, with this pass and the line-break passes on: help for people, and tests. */
   readonly examples: readonly PassExample[];
+  /** Without this in it a text gives the pass nothing to do: cheap to look for, and looked for in the whole source first. */
+  readonly needs?: RegExp;
   /** Edits over the text of one block, in order, not overlapping. Offsets are those of `text`. */
   find?(text: string, context: PassContext): LocalEdit[];
 }

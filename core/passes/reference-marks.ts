@@ -32,8 +32,8 @@ export const referenceMarks: Pass = {
     { before: 'The files are file1 and file2.', after: 'The files are file1 and file2.' },
     { before: 'That was the end.3 Then the miller left.', after: 'That was the end. Then the miller left.' },
   ],
+  needs: /[[\d¹²³⁰⁴-⁹]/,
   find: (text, { gluedNotes }) => {
-    if (!/[[\d¹²³⁰⁴-⁹]/.test(text)) return [];
     const marks = replaceMatches(text, MARKS, (match) => {
       const superscript = /^[¹²³⁰⁴-⁹]/.test(match[0]);
       return superscript && EXPONENT_BASE.test(text.slice(Math.max(0, match.index - 4), match.index)) ? undefined : '';

@@ -7,5 +7,6 @@ export const tabs: Pass = {
   group: 'characters',
   onByDefault: true,
   examples: [{ before: 'High water\tat noon.', after: 'High water at noon.' }],
-  find: (text) => (text.includes('\t') ? replaceMatches(text, / ?\t[\t ]*/g, () => ' ') : []),
+  needs: /\t/,
+  find: (text) => replaceMatches(text, / ?\t[\t ]*/g, () => ' '),
 };

@@ -6,6 +6,7 @@ import { rangeOfSeam } from '../seams-in-force.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { ALL_LINE_OPTIONS } from '../lines/line-kind.ts';
 import { readLines } from '../lines/read-lines.ts';
+import { indexWords } from '../text/word-index.ts';
 import { decideSeams } from './decide.ts';
 import { markAt } from './paragraph-mark.ts';
 
@@ -62,7 +63,7 @@ describe('what a person says marks paragraphs', () => {
   const source = `${LINES.join('\n')}\n   ${LINES.join('\n')}\n\n${LINES.join('\n')}`;
   const exampleOf = (text: string, seam: number): Choice => {
     const table = readLines(text, ALL_LINE_OPTIONS);
-    const decided = decideSeams(text, table);
+    const decided = decideSeams(text, table, indexWords(text));
     return { kind: 'mark', ...rangeOfSeam({ table, decided }, seam), mark: markAt(table, decided.seams, seam) };
   };
 

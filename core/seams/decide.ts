@@ -1,3 +1,4 @@
+import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { divideLongSpeech } from './caption-paragraphs.ts';
@@ -47,6 +48,7 @@ const weights = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
 export function decideSeams(
   source: string,
   table: LineTable,
+  words: WordIndex,
   lexicon: Lexicon = {},
   mark?: ParagraphMark,
 ): SeamDecisions {
@@ -69,7 +71,7 @@ export function decideSeams(
   }
   keepLaidOutLines(table, seams, decision, certainty);
   divideLongSpeech(source, table, seams, decision, certainty);
-  const splits = decideSplitWords(source, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
+  const splits = decideSplitWords(source, words, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);

@@ -152,8 +152,7 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: readonly n
   for (let seam = 0; seam < at.length; seam++) {
     while (next < full.length && full[next]! < seam) next++;
     // Between two full lines the neighbours stay the same.
-    at[seam] =
-      next === known ? at[seam - 1]! : secondWidest(widths.slice(Math.max(0, next - NEIGHBOURS), next + NEIGHBOURS));
+    at[seam] = next === known ? at[seam - 1]! : secondWidest(widths, next - NEIGHBOURS, next + NEIGHBOURS);
     known = next;
   }
 }
@@ -183,7 +182,7 @@ function fitSetInBlocks(
       while (next < full.length && full[next]! < start) next++;
       let last = next;
       while (last < full.length && full[last]! < end) last++;
-      const own = last - next >= 2 ? secondWidest(widths.slice(next, last)) : 0;
+      const own = last - next >= 2 ? secondWidest(widths, next, last) : 0;
       const share = own / at[start]!;
       const wraps = () =>
         full.slice(next, last).every((seam) => roomAt(table, seams, { unit, at: { [seam]: own } }, seam) <= 0);
@@ -193,11 +192,22 @@ function fitSetInBlocks(
   }
 }
 
-function secondWidest(near: readonly number[]): number {
-  const sorted = [...near].sort((a, b) => a - b);
+/** The second widest of widths[from, to), overlong ones left out. Sorted by insertion: there are a dozen. */
+function secondWidest(widths: readonly number[], from: number, to: number): number {
+  const sorted: number[] = [];
+  for (let at = Math.max(0, from); at < to && at < widths.length; at++) {
+    const width = widths[at]!;
+    let place = sorted.length;
+    while (place > 0 && sorted[place - 1]! > width) {
+      sorted[place] = sorted[place - 1]!;
+      place--;
+    }
+    sorted[place] = width;
+  }
   const limit = (sorted[sorted.length >> 1] ?? 0) * OVERLONG;
-  const usual = sorted.filter((width) => width <= limit);
-  return usual.at(-2) ?? usual.at(-1) ?? 0;
+  let usual = sorted.length;
+  while (usual > 0 && sorted[usual - 1]! > limit) usual--;
+  return sorted[usual - 2] ?? sorted[usual - 1] ?? 0;
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */

@@ -1,5 +1,5 @@
 import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
-import { eachWord } from '../text/words.ts';
+import type { WordIndex } from '../text/word-index.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -59,10 +59,11 @@ const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cro
 
 /**
  * Decides each word split by a hyphen at a line end, by the text's own vocabulary first, then by the word list of its language
- * where there is one. Two passes over the text however many words are split.
+ * where there is one. One pass over the words of the text however many are split.
  */
 export function decideSplitWords(
   source: string,
+  words: WordIndex,
   table: LineTable,
   seams: SeamTable,
   isJoined: (seam: number) => boolean,
@@ -73,7 +74,7 @@ export function decideSplitWords(
     if (!(table.flags[seams.line[seam]!]! & Flag.endsHyphen) || !isJoined(seam)) continue;
     found.push(halvesAt(source, table, seams, seam));
   }
-  const counts = countForms(source, found);
+  const counts = countForms(source, words, found);
   return new Map(found.map((halves) => [halves.seam, decideSplit(halves, counts, lexicon)]));
 }
 
@@ -96,7 +97,7 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
 }
 
 /** How often each form that matters stands whole in the text. */
-function countForms(source: string, found: readonly Halves[]): Map<string, number> {
+function countForms(source: string, words: WordIndex, found: readonly Halves[]): Map<string, number> {
   const counts = new Map<string, number>();
   if (found.length === 0) return counts;
   const outlines = new Set<number>();
@@ -112,14 +113,14 @@ function countForms(source: string, found: readonly Halves[]): Map<string, numbe
     const count = counts.get(form);
     if (count !== undefined) counts.set(form, count + 1);
   };
-  let before = { from: 0, to: -1 };
-  eachWord(source, 0, source.length, (from, to) => {
-    const compound = before.to === from - 1 && isHyphen(source.charCodeAt(from - 1));
+  for (let word = 0; word < words.count; word++) {
+    const from = words.from[word]!;
+    const to = words.to[word]!;
+    const compound = word > 0 && words.to[word - 1] === from - 1 && isHyphen(source.charCodeAt(from - 1));
     const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
     if (!cut) add(from, to);
-    if (compound) add(before.from, to);
-    before = { from, to };
-  });
+    if (compound) add(words.from[word - 1]!, to);
+  }
   return counts;
 }
 

@@ -27,7 +27,7 @@ const LATIN = 0x250;
 const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
 
 /** Where the next word begins at or after `from`; `to` where none does. */
-function findWord(text: string, from: number, to: number): number {
+export function findWord(text: string, from: number, to: number): number {
   let at = from;
   while (at < to) {
     const code = text.charCodeAt(at);
@@ -38,7 +38,7 @@ function findWord(text: string, from: number, to: number): number {
 }
 
 /** Where the word that begins at `from` ends. */
-function endOfWord(text: string, from: number, to: number): number {
+export function endOfWord(text: string, from: number, to: number): number {
   const first = text.charCodeAt(from);
   if (isCjk(first)) return Math.min(to, first >= 0xd800 && first <= 0xdbff ? from + 2 : from + 1);
   let at = from + 1;

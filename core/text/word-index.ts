@@ -1,0 +1,49 @@
+import { endOfWord, findWord } from './words.ts';
+
+/** Where the words of a text lie, in order and in UTF-16 offsets: word i is text[from[i], to[i]). */
+export interface WordIndex {
+  readonly count: number;
+  readonly from: Uint32Array;
+  readonly to: Uint32Array;
+}
+
+/** Finds the words of a text, once for all who count or look them up. Linear in its length. */
+export function indexWords(text: string): WordIndex {
+  let from = new Uint32Array(16 + (text.length >> 2));
+  let to = new Uint32Array(from.length);
+  let count = 0;
+  for (let start = findWord(text, 0, text.length); start < text.length;) {
+    const end = endOfWord(text, start, text.length);
+    if (count === from.length) {
+      from = grown(from);
+      to = grown(to);
+    }
+    from[count] = start;
+    to[count] = end;
+    count++;
+    start = findWord(text, end, text.length);
+  }
+  return { count, from: from.subarray(0, count), to: to.subarray(0, count) };
+}
+
+function grown(values: Uint32Array<ArrayBuffer>): Uint32Array<ArrayBuffer> {
+  const larger = new Uint32Array(values.length * 2);
+  larger.set(values);
+  return larger;
+}
+
+/** The number of words that begin in [from, to). Logarithmic. */
+export function wordsWithin(words: WordIndex, from: number, to: number): number {
+  return firstFrom(words, to) - firstFrom(words, from);
+}
+
+function firstFrom({ from, count }: WordIndex, position: number): number {
+  let low = 0;
+  let high = count;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (from[middle]! < position) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
