@@ -54,27 +54,14 @@ function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Ar
     separator: style.apart === 'line' ? '\n' : '\n\n',
     trimsEdges: isPassOn(style, 'edge-spaces'),
     trimsBlankLines: isPassOn(style, 'blank-lines'),
-    usualIndent: mostFrequent(decided.seams.line.map((line) => table.indent[line]!)),
+    usualIndent: decided.usualIndent,
   };
 }
 
-function mostFrequent(values: Uint32Array): number {
-  const counts = new Map<number, number>();
-  let best = 0;
-  for (const value of values) {
-    const count = (counts.get(value) ?? 0) + 1;
-    counts.set(value, count);
-    if (count > (counts.get(best) ?? 0)) best = value;
-  }
-  return best;
-}
-
-function blockBuilder({ source, style, choices, context, table, index, decided }: Analysis, rules: GapRules) {
+function blockBuilder({ source, style, choices, context, table, index, idle, decided }: Analysis, rules: GapRules) {
   const { line } = decided.seams;
   const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
-  const passes: Pass[] = PASSES.filter(
-    (pass: Pass) => pass.find && isPassOn(style, pass.id) && (pass.needs?.test(source) ?? true),
-  );
+  const passes: Pass[] = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id) && !idle.has(pass.id));
   const sparing = passes.filter((pass) => pass.group === 'characters' && pass.id !== 'tabs');
   return (firstKept: number, lastKept: number): Block => {
     const from = table.from[line[firstKept]!]!;

@@ -5,6 +5,8 @@ import type { Choice, StetChoice } from './choices/choice.ts';
 import { measureLine } from './lines/line-features.ts';
 import { LineKind, type LineOptions } from './lines/line-kind.ts';
 import type { LineTable } from './lines/line-table.ts';
+import { PASSES } from './passes/index.ts';
+import type { Pass } from './passes/pass.ts';
 import { readLines } from './lines/read-lines.ts';
 import { decideSeams } from './seams/decide.ts';
 import { isSameMark, type ParagraphMark } from './seams/paragraph-mark.ts';
@@ -51,7 +53,7 @@ export function clean(
     captions: table.captions.found,
     gluedNotes: findGluedNotes(source),
   };
-  return assemble({ source, style, choices, words, context, index, table, decided });
+  return assemble({ source, style, choices, words, context, index, idle: idlePasses(source), table, decided });
 }
 
 /**
@@ -59,17 +61,21 @@ export function clean(
  * seams and choices are as before are taken over.
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[]): Cleaning {
-  const { source, words, context, index, table, decided } = before;
+  const { source, words, context, index, idle, table, decided } = before;
   const sameLines =
     JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
     JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
   if (!sameLines) return clean(source, style, choices, { words });
   const mark = markOf(choices);
   if (isSameMark(mark, before.decided.mark)) {
-    return assemble({ source, style, choices, words, context, index, table, decided }, before);
+    return assemble({ source, style, choices, words, context, index, idle, table, decided }, before);
   }
   const decidedAnew = decideSeams(source, table, index, lexiconOf(context.language, words), mark);
-  return assemble({ source, style, choices, words, context, index, table, decided: decidedAnew });
+  return assemble({ source, style, choices, words, context, index, idle, table, decided: decidedAnew });
+}
+
+function idlePasses(source: string): ReadonlySet<string> {
+  return new Set(PASSES.filter((pass: Pass) => pass.needs?.test(source) === false).map((pass) => pass.id));
 }
 
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {

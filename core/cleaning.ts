@@ -16,6 +16,8 @@ export interface Analysis {
   readonly choices: readonly Choice[];
   readonly words?: WordList;
   readonly context: PassContext;
+  /** Passes that have nothing to do in this source. */
+  readonly idle: ReadonlySet<string>;
   /** The words of the source. */
   readonly index: WordIndex;
   readonly table: LineTable;

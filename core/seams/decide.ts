@@ -32,6 +32,8 @@ export interface SeamDecisions {
   readonly sequence: Uint8Array;
   readonly pieces: Uint8Array;
   readonly mark?: ParagraphMark;
+  /** Columns before most lines of the text. */
+  readonly usualIndent: number;
   /** They tile the seams; at least one. */
   readonly regions: readonly Region[];
   /** By seam: the decision, a `Decision`. */
@@ -76,7 +78,19 @@ export function decideSeams(
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
-  return { seams, measure, sequence, pieces, mark, regions, decision, certainty, splits };
+  const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
+  return { seams, measure, sequence, pieces, mark, usualIndent, regions, decision, certainty, splits };
+}
+
+function mostFrequent(values: Uint32Array): number {
+  const counts = new Map<number, number>();
+  let best = 0;
+  for (const value of values) {
+    const count = (counts.get(value) ?? 0) + 1;
+    counts.set(value, count);
+    if (count > (counts.get(best) ?? 0)) best = value;
+  }
+  return best;
 }
 
 function decideRegion(context: SeamContext, decision: Uint8Array, certainty: Float32Array): void {
