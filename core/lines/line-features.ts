@@ -11,7 +11,7 @@ import {
   isUpper,
   isWordUnit,
 } from '../text/characters.ts';
-import { isAbbreviation, isFunctionWord } from '../text/language.ts';
+import { isAbbreviation, isFunctionWord, refersBack } from '../text/language.ts';
 import { printedWidth } from '../text/printed-width.ts';
 import { isSureBullet, markerLength } from './line-shape.ts';
 import { Flag, type LineTable } from './line-table.ts';
@@ -66,6 +66,7 @@ function startFlags(source: string, from: number, to: number): number {
   else if (isLower(char)) flags |= startsWithAddress(source, at, to) ? Flag.startsAddress : Flag.startsLower;
   else if (isUpper(char)) {
     flags |= Flag.startsUpper;
+    if (!(flags & Flag.startsQuote) && refersBack(firstWord(source, at, to))) flags |= Flag.startsReferring;
     const head = source.slice(from, Math.min(to, from + 40));
     if (SPEAKER.test(head)) flags |= Flag.startsSpeaker;
     if (!/\p{Ll}/u.test(head) && head.length > 1 && !/\p{Ll}/u.test(source.slice(from, to))) flags |= Flag.allCapitals;
@@ -94,7 +95,9 @@ function endFlags(source: string, from: number, to: number): number {
   if (isHyphen(source.charCodeAt(at)) && at > from && isWordUnit(source.charCodeAt(at - 1))) return Flag.endsHyphen;
   let flags = isCjk(source.charCodeAt(at)) ? Flag.endsCjk : 0;
   if (endsInAddress(source, from, to)) flags |= Flag.endsInAddress;
-  at = withoutReferenceMark(source, from, at);
+  const unmarked = withoutReferenceMark(source, from, at);
+  if (unmarked < at) flags |= Flag.endsMark;
+  at = unmarked;
   const quoted = at;
   while (at > from && isClosingMark(source[at]!)) at--;
   if (at < quoted) flags |= Flag.endsQuote;
@@ -107,11 +110,11 @@ function endFlags(source: string, from: number, to: number): number {
   return flags;
 }
 
-const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$/;
+const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$|\b(?:https?|ftp):$/;
 
 /** Whether a line may break off inside a link, an e-mail address or a path: "https://wrackby.", "/usr/share/". */
 function endsInAddress(source: string, from: number, to: number): boolean {
-  if (!'./_=&?~'.includes(source[to - 1]!)) return false;
+  if (!'./_=&?~:'.includes(source[to - 1]!)) return false;
   const tail = source.slice(Math.max(from, to - 80), to);
   return BROKEN_ADDRESS.test(tail.slice(tail.lastIndexOf(' ') + 1));
 }
@@ -136,6 +139,13 @@ function mayEndReferenceMark(code: number): boolean {
 function endsShortForm(source: string, from: number, stop: number): boolean {
   if (source[stop - 1] === '.') return false;
   return isAbbreviation(lastWord(source, from, stop));
+}
+
+/** The letters from `from` on. */
+function firstWord(source: string, from: number, to: number): string {
+  let at = from;
+  while (at < to && at - from < 12 && isWordUnit(source.charCodeAt(at))) at++;
+  return source.slice(from, at);
 }
 
 /** The letters (and stops and apostrophes between them) just before `to`. */

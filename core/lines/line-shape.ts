@@ -3,7 +3,7 @@ import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 const BULLETS = '•‣◦▪▫●○■□–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□';
 const NUMBERED =
-  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|§ ?\d+)/u;
+  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+)/u;
 
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {

@@ -26,6 +26,8 @@ export const Flag = {
   endsInAddress: 1 << 20,
   startsAddress: 1 << 21,
   startsSureBullet: 1 << 22,
+  endsMark: 1 << 23,
+  startsReferring: 1 << 24,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */

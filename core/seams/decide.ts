@@ -6,7 +6,7 @@ import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { keepLaidOutLines } from './layout.ts';
-import { findLinePieces } from './line-pieces.ts';
+import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure, type Measure } from './measure.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
@@ -30,7 +30,7 @@ export interface SeamDecisions {
   readonly seams: SeamTable;
   readonly measure: Measure;
   readonly sequence: Uint8Array;
-  readonly pieces: Uint8Array;
+  readonly pieces: LinePieces;
   readonly mark?: ParagraphMark;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;

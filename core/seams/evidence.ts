@@ -2,6 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
 import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './measure.ts';
+import type { LinePieces } from './line-pieces.ts';
 import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -18,8 +19,7 @@ export interface SeamContext {
   readonly measure: Measure;
   /** By seam: see findSequence. */
   readonly sequence: Uint8Array;
-  /** By seam: see findLinePieces. */
-  readonly pieces: Uint8Array;
+  readonly pieces: LinePieces;
   /** See fullEndOdds. */
   readonly fullEnds: number;
 }
@@ -73,7 +73,7 @@ export const EVIDENCE = {
     beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && roomEvidence(context, seam) < 0
       ? context.fullEnds
       : 0,
-  pieceOfLine: ({ pieces }, seam) => pieces[seam]!,
+  pieceOfLine: ({ pieces }, seam) => pieces.inside[seam]!,
   looseRun: ({ measure }, seam) => Math.min(1, measure.looseRun[seam]!),
   looseGroup: ({ measure }, seam) => (measure.looseRun[seam]! > 1 ? 1 : 0),
   notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
@@ -89,6 +89,8 @@ export const EVIDENCE = {
   endsOpen: (context, _s, { beforeFlags }) => (beforeFlags & NO_ENDING ? 0 : acrossWeight(context)),
   startsLower: (context, _s, { afterFlags }) => acrossWeight(context) * has(afterFlags, Flag.startsLower),
   startsUpper: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsUpper),
+  startsReferring: (_c, _s, { beforeFlags, afterFlags }) =>
+    beforeFlags & Flag.endsStop ? has(afterFlags, Flag.startsReferring) : 0,
   startsQuote: (_c, _s, { beforeFlags, afterFlags }) =>
     has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsStop | Flag.endsColon),
   speechTurn: (_c, _s, { beforeFlags, afterFlags }) =>
@@ -171,19 +173,19 @@ function isHeading(table: LineTable, line: number): boolean {
  * From -1, the next word would by no means have fitted, to 1, it would have with a fifth of the line to spare; nearer to 0 the
  * less exactly lines wrap in this text.
  */
-function roomEvidence({ table, seams, convention, measure }: SeamContext, seam: number): number {
+function roomEvidence({ table, seams, convention, measure, pieces }: SeamContext, seam: number): number {
   if (!convention.wraps || measure.at[seam] === 0) return 0;
   if (fillOf(table, measure, seam, seams.line[seam]!) > OVERLONG) return 0;
-  const room = roomAt(table, seams, measure, seam);
+  const room = roomAt(table, seams, measure, seam) - pieces.lead[seam]!;
   if (room < 0) return -measure.reliability;
   if (room < measure.slack) return -0.6 * measure.reliability;
   return Math.min(1, 0.15 + (room - measure.slack) * 4) * measure.reliability;
 }
 
 /** From 0, as full as most lines that run on, to 1, shorter than all of them. */
-function shortness({ seams, table, convention, measure }: SeamContext, seam: number): number {
+function shortness({ seams, table, convention, measure, pieces }: SeamContext, seam: number): number {
   if (!convention.wraps || measure.at[seam] === 0) return 0;
-  const rank = rankOfFill(measure, fillOf(table, measure, seam, seams.line[seam]!));
+  const rank = rankOfFill(measure, fillOf(table, measure, seam, seams.line[seam]!) + pieces.lead[seam]!);
   return measure.reliability * Math.min(1, Math.max(0, (-Math.log(rank + 0.002) - 1) / 4));
 }
 

@@ -1,4 +1,4 @@
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './convention.ts';
 import { fillOf, roomAt, type Measure } from './measure.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -14,26 +14,52 @@ const FEWEST_CUT = 4;
 const LEAST_SHARE_CUT = 0.5;
 
 /**
- * By seam: 1 where the lines beside it are pieces of one printed line. Some extractors cut the lines of justified type at
- * wide spaces; the pieces look like short last lines, but together they fill the measure. All 0 in a text where lines that
- * surely run on do not show this.
+ * Lines that are pieces of one printed line. Some extractors cut the lines of justified type at wide spaces, or after a raised
+ * note mark; the pieces look like short last lines, but together they fill the measure.
  */
-export function findLinePieces(table: LineTable, seams: SeamTable, measure: Measure): Uint8Array {
-  const inPiece = new Uint8Array(seams.count);
+export interface LinePieces {
+  /** By seam: 1 where the lines beside it are pieces of one line. */
+  readonly inside: Uint8Array;
+  /** By seam: how much of the measure earlier pieces of the line before it take. */
+  readonly lead: Float32Array;
+}
+
+/** Pieces after note marks, and all others in a text where lines that surely run on show that the extractor cuts lines. */
+export function findLinePieces(table: LineTable, seams: SeamTable, measure: Measure): LinePieces {
+  const all = collectPieces(table, seams, measure, () => true);
+  if (cutsLines(table, seams, measure, all.inside)) return all;
+  return collectPieces(table, seams, measure, (seam) => (table.flags[seams.line[seam]!]! & Flag.endsMark) !== 0);
+}
+
+function collectPieces(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Measure,
+  mayBegin: (seam: number) => boolean,
+): LinePieces {
+  const inside = new Uint8Array(seams.count);
+  const lead = new Float32Array(seams.count + 1);
   for (let start = 0; start < seams.count;) {
-    const end = endOfPieces(table, seams, measure, start);
-    inPiece.fill(1, start, end);
+    const end = mayBegin(start) ? endOfPieces(table, seams, measure, start) : start;
+    inside.fill(1, start, end);
+    for (let seam = start; seam < end; seam++) {
+      lead[seam + 1] = lead[seam]! + SPACE + fillOf(table, measure, seam, seams.line[seam]!);
+    }
     start = end + 1;
   }
+  return { inside, lead };
+}
+
+function cutsLines(table: LineTable, seams: SeamTable, measure: Measure, inside: Uint8Array): boolean {
   let loose = 0;
   let cut = 0;
   for (let seam = 0; seam < seams.count; seam++) {
     if (!runsOn(table, seams, seam) || measure.looseRun[seam]! > 1) continue;
     if (roomAt(table, seams, measure, seam) <= LOOSE_ROOM) continue;
     loose++;
-    if (inPiece[seam] || (seam > 0 && inPiece[seam - 1])) cut++;
+    if (inside[seam] || (seam > 0 && inside[seam - 1])) cut++;
   }
-  return cut >= FEWEST_CUT && cut >= LEAST_SHARE_CUT * loose ? inPiece : inPiece.fill(0);
+  return cut >= FEWEST_CUT && cut >= LEAST_SHARE_CUT * loose;
 }
 
 /** The last seam after which the lines from `start` on fill the measure together, one past it; `start` where none does. */

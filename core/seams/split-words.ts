@@ -17,6 +17,7 @@ export type SplitEvidence =
   | 'address'
   | 'listed'
   | 'enclitic'
+  | 'chain'
   | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
@@ -151,6 +152,9 @@ function bySigns({ head, tail, hyphen }: Halves): SplitWord | undefined {
   if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
     return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
   }
+  if (isUpper(tail[0]!) && !isUpper(head[head.length - 1]!)) {
+    return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
+  }
   return undefined;
 }
 
@@ -171,12 +175,13 @@ function byLanguage(
 ): SplitWord {
   const { head, tail } = halves;
   const isListed = (form: string) => words !== undefined && hasWord(words, form);
-  if (isUpper(tail[0]!) && (!isUpper(head[head.length - 1]!) || tail !== tail.toUpperCase())) {
+  if (isUpper(tail[0]!) && tail !== tail.toUpperCase()) {
     return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
   }
   if (halves.inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.85 };
   if (ENCLITICS.has(tail.toLowerCase())) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
   if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: 0.97 };
+  if (words && halves.inChain && !closesCompounds) return { outcome: 'hyphen', evidence: 'chain', certainty: 0.85 };
   if (TENS.test(head)) return { outcome: 'hyphen', evidence: 'compound-number', certainty: 0.98 };
   if (PREFIXES.has(head.toLowerCase())) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
   const isWord = (half: string) =>

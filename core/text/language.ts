@@ -29,6 +29,18 @@ export function isFunctionWord(word: string): boolean {
   return word.length <= 8 && ALL_FUNCTION_WORDS.has(word.toLowerCase());
 }
 
+/** Words at the beginning of a sentence that lean on the one before it: pronouns, "but", "then", in all four languages. */
+const REFERRING: ReadonlySet<string> = new Set(
+  words(
+    'he she it they his her their its this these that those him them such but and or nor yet so then thus hence therefore otherwise however moreover furthermore er es sie ihr sein seine dies diese dieser dieses damit dadurch dabei dazu daher dann und aber oder denn doch jedoch außerdem il elle ils elles ce cet cette ces cela ceci celui celle ceux leur leurs son sa ses et mais ou donc puis ainsi alors él ella ellos ellas este esta estos estas esto eso su sus y pero o pues así entonces',
+  ),
+);
+
+/** Whether a sentence that begins with this word refers back to the one before. Case is ignored. */
+export function refersBack(word: string): boolean {
+  return word.length <= 11 && REFERRING.has(word.toLowerCase());
+}
+
 /** Short forms that carry a stop without ending a sentence, in English, German, French and Spanish; without their stop. */
 const ABBREVIATIONS: ReadonlySet<string> = new Set(
   words(
