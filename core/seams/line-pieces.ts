@@ -1,3 +1,4 @@
+import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './convention.ts';
 import { fillOf, roomAt, type Measure } from './measure.ts';
@@ -69,7 +70,9 @@ function endOfPieces(table: LineTable, seams: SeamTable, measure: Measure, start
     // A whole group of loose lines is verse or an address, whatever two of them make together.
     if (measure.looseRun[seam]! > 1) return start;
     if (seams.blanks[seam] || seams.turn[seam] || roomAt(table, seams, measure, seam) <= 0) return start;
-    width += SPACE + fillOf(table, measure, seam, seams.line[seam + 1]!);
+    const next = seams.line[seam + 1]!;
+    if (table.kind[next] !== LineKind.prose || table.flags[next]! & Flag.startsMarker) return start;
+    width += SPACE + fillOf(table, measure, seam, next);
     if (width >= NARROWEST && width <= WIDEST) return seam + 1;
   }
   return start;

@@ -1,3 +1,4 @@
+import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { runsOn } from './convention.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -43,7 +44,10 @@ const SLACK_OF_RAGGED = 0.4;
 
 export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const full: number[] = [];
-  for (let seam = 0; seam < seams.count; seam++) if (runsOn(table, seams, seam)) full.push(seam);
+  // Footnotes are set in smaller type.
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (runsOn(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
+  }
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   if (full.length < FEWEST_FULL_LINES) {
@@ -62,6 +66,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   fillLocal(at, full, widths);
+  fitFootnotes(at, table, seams, unit);
   fitSetInBlocks(at, table, seams, unit, full, widths);
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
@@ -154,6 +159,22 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: readonly n
     // Between two full lines the neighbours stay the same.
     at[seam] = next === known ? at[seam - 1]! : secondWidest(widths, next - NEIGHBOURS, next + NEIGHBOURS);
     known = next;
+  }
+}
+
+/** The notes of a page have a measure of their own: the widest of their lines that are not the last of a note. */
+function fitFootnotes(at: Float32Array, table: LineTable, seams: SeamTable, unit: Measure['unit']): void {
+  const isNote = (kept: number) => table.kind[seams.line[kept]!] === LineKind.footnote;
+  for (let start = 0; start < seams.count;) {
+    let end = start;
+    let widest = 0;
+    while (end < seams.count && isNote(end) && isNote(end + 1)) {
+      const line = seams.line[end]!;
+      widest = Math.max(widest, unit === 'characters' ? edgeInCharacters(table, line) : table.width[line]!);
+      end++;
+    }
+    if (end > start) at.fill(Math.max(widest, at[start]!), start, end);
+    start = end + 1;
   }
 }
 
