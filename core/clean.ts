@@ -96,6 +96,7 @@ function lineOptions(style: Style): LineOptions {
     rules: isPassOn(style, 'rules'),
     footnotes: isPassOn(style, 'footnotes'),
     webLabels: isPassOn(style, 'web-labels'),
+    lineNumbers: isPassOn(style, 'line-numbers'),
   };
 }
 

@@ -140,6 +140,7 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
   };
   const lastLine = seam + 1 < seams.line.length ? seams.line[seam + 1]! : table.index.count;
   const firstLine = seam < 0 ? 0 : seams.line[seam]! + 1;
+  if (seam >= 0 && table.tailFrom[firstLine - 1]! > 0) push(from, table.index.to[firstLine - 1]!, table.edgePass);
   for (let line = firstLine; line < lastLine; line++) {
     if (table.kind[line] === LineKind.aside) {
       const [aside] = findAsides(rules.source, table, line, lastLine, rules.separator);
@@ -150,9 +151,9 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
     const pass = passOfLine(table.kind[line]!);
     if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
   }
-  if (lastLine < table.index.count && table.captions.leadTo[lastLine]! > 0) {
+  if (lastLine < table.index.count && table.leadTo[lastLine]! > 0) {
     const lineFrom = table.index.from[lastLine]!;
-    if (lineFrom < to) push(lineFrom, to, 'time-codes');
+    if (lineFrom < to) push(lineFrom, to, table.edgePass);
   }
   if (at < to || parts.length === 0) parts.push({ from: at, to });
   return parts;

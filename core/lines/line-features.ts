@@ -70,7 +70,7 @@ function startFlags(source: string, from: number, to: number): number {
     const head = source.slice(from, Math.min(to, from + 40));
     if (SPEAKER.test(head)) flags |= Flag.startsSpeaker;
     if (!/\p{Ll}/u.test(head) && head.length > 1 && !/\p{Ll}/u.test(source.slice(from, to))) flags |= Flag.allCapitals;
-  }
+  } else if (code > 0x2ff && isWordUnit(code)) flags |= Flag.startsCaseless;
   if (source.startsWith('>>', from)) flags |= Flag.startsSpeaker;
   return flags;
 }

@@ -49,6 +49,7 @@ export interface LineOptions {
   readonly rules: boolean;
   readonly footnotes: boolean;
   readonly webLabels: boolean;
+  readonly lineNumbers: boolean;
 }
 
 export const ALL_LINE_OPTIONS: LineOptions = {
@@ -59,4 +60,5 @@ export const ALL_LINE_OPTIONS: LineOptions = {
   rules: true,
   footnotes: true,
   webLabels: true,
+  lineNumbers: true,
 };

@@ -28,6 +28,7 @@ export const Flag = {
   startsSureBullet: 1 << 22,
   endsMark: 1 << 23,
   startsReferring: 1 << 24,
+  startsCaseless: 1 << 25,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */
@@ -46,4 +47,9 @@ export interface LineTable {
   readonly firstWidth: Uint32Array;
   readonly flags: Uint32Array;
   readonly captions: Captions;
+  /** Where the words begin after a time code or a number in the margin, and where they end before one; 0 for other lines. */
+  readonly leadTo: Uint32Array;
+  readonly tailFrom: Uint32Array;
+  /** The pass that takes out what stands beside the words. */
+  readonly edgePass: 'time-codes' | 'line-numbers';
 }

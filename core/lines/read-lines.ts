@@ -9,6 +9,7 @@ import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
+import { findMarginNumbers } from './margin-numbers.ts';
 import { findTables } from './table-lines.ts';
 import { findWebFurniture } from './web-furniture.ts';
 import type { LineTable } from './line-table.ts';
@@ -26,9 +27,11 @@ export function readLines(source: string, options: LineOptions): LineTable {
     else if (options.rules && isRule(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
   }
   const captions = readCaptions(source, index, kind, options);
+  const numbers = captions.found || !options.lineNumbers ? undefined : findMarginNumbers(source, index, kind);
+  const { leadTo, tailFrom } = numbers ?? { leadTo: captions.leadTo, tailFrom: new Uint32Array(count) };
   for (let line = 0; line < count; line++) {
-    const lead = captions.leadTo[line]!;
-    if (lead > from[line]!) from[line] = Math.min(lead, to[line]!);
+    if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
+    if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
   }
   const table: LineTable = {
     index,
@@ -42,6 +45,9 @@ export function readLines(source: string, options: LineOptions): LineTable {
     firstWidth: new Uint32Array(count),
     flags: new Uint32Array(count),
     captions,
+    leadTo,
+    tailFrom,
+    edgePass: numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   if (captions.found) return table;

@@ -16,6 +16,7 @@ test('ids are unique and stay as they are, since people’s work names them', ()
     'ligatures',
     'page-furniture',
     'footnotes',
+    'line-numbers',
     'web-labels',
     'time-codes',
     'caption-repeats',

@@ -56,6 +56,8 @@ export function stepsIn(gap: number): boolean {
   return gap % 3 === 1;
 }
 
+const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | Flag.endsQuote;
+
 /** The words surely run on across the seam. */
 export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
   if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;
@@ -63,6 +65,8 @@ export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolea
   const after = table.flags[seams.line[seam + 1]!]!;
   if (before & (Flag.endsStop | Flag.endsColon)) return false;
   if (after & Flag.startsMarker) return false;
+  // Scripts without capitals: words on both sides and nothing between them.
+  if (after & Flag.startsCaseless) return (before & ENDS_SOMETHING) === 0;
   return (after & Flag.startsLower) !== 0 || ((before & Flag.endsCjk) !== 0 && (after & Flag.startsCjk) !== 0);
 }
 
