@@ -9,7 +9,7 @@ import { Flag, type LineTable } from './line-table.ts';
 const FENCE = /^(?:```|~~~)/;
 const STARTS =
   /^(?:[$%>#] \S|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
-const ENDS = /[{};]$|\)\s*[{;:]$|\\$|=>$|&&$/;
+const ENDS = /[{}]$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
 const INSIDE = /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w=["'\w]/;
 const SET_IN = 2;
 const FEWEST_LINES = 2;
@@ -58,7 +58,7 @@ function isFence(source: string, table: LineTable, line: number): boolean {
 function maySetIn(table: LineTable, line: number): boolean {
   const kind = table.kind[line]!;
   if (kind !== LineKind.prose || table.indent[line]! < SET_IN) return false;
-  return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsSureBullet) === 0;
+  return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsMarker) === 0;
 }
 
 function hasSigns(source: string, table: LineTable, line: number): boolean {

@@ -26,8 +26,12 @@ const page = (from: number) =>
 
 describe('page furniture', () => {
   test('page numbers that grow, and heads that alternate with them', () => {
-    const source = [page(0), 'Emma 24', page(1), '25 CHAPTER V', page(2), 'Emma 26', page(3)].join('\n');
-    expect(droppedLines(source)).toEqual(['runningHead: Emma 24', 'runningHead: 25 CHAPTER V', 'runningHead: Emma 26']);
+    const source = [page(0), 'Saltfern 24', page(1), '25 CHAPTER V', page(2), 'Saltfern 26', page(3)].join('\n');
+    expect(droppedLines(source)).toEqual([
+      'runningHead: Saltfern 24',
+      'runningHead: 25 CHAPTER V',
+      'runningHead: Saltfern 26',
+    ]);
   });
 
   test('bare page numbers before page breaks', () => {
@@ -72,8 +76,8 @@ describe('page furniture', () => {
     ['– 12 –', { number: 12, rest: '' }],
     ['Page 3 of 9', { number: 3, rest: '' }],
     ['xiv', { number: 14, rest: '' }],
-    ['24 Emma', { number: 24, rest: 'emma' }],
-    ['The Constitution Page 34', { number: 34, rest: 'the constitution' }],
+    ['24 The Keeper’s Log', { number: 24, rest: 'the keeper’s log' }],
+    ['The Ferry Charter Page 34', { number: 34, rest: 'the ferry charter' }],
     ['IV', undefined],
     ['The mill stood.', undefined],
   ])('page label of %s', (line, expected) => {

@@ -20,8 +20,8 @@ interface Numbered {
 
 const LEFT = /^\s*(\d{1,4})\s+(?=\S)/;
 const RIGHT = /\s{2,}(\d{1,4})\s*$/;
-const FEWEST_PAIRS = 3;
-const LEAST_SHARE_OF_PAIRS = 0.7;
+const FEWEST_OF_A_PAGE = 3;
+const FEWEST = 4;
 /** Where every line has its number, it must not be a list: nearly all lines have one, and some go on with a small letter. */
 const FEWEST_LINES = 10;
 const LEAST_SHARE_OF_LINES = 0.8;
@@ -47,10 +47,12 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
     }
     place++;
   }
-  const found = isNumbering(left, place) ? left : isNumbering(right, place) ? right : undefined;
-  if (!found) return undefined;
+  const atLeft = numberingAmong(left, place);
+  const atRight = atLeft.length > 0 ? [] : numberingAmong(right, place);
+  if (atLeft.length + atRight.length === 0) return undefined;
   const numbers = { leadTo: new Uint32Array(index.count), tailFrom: new Uint32Array(index.count) };
-  for (const { line, edge } of found) (found === left ? numbers.leadTo : numbers.tailFrom)[line] = edge;
+  for (const { line, edge } of atLeft) numbers.leadTo[line] = edge;
+  for (const { line, edge } of atRight) numbers.tailFrom[line] = edge;
   return numbers;
 }
 
@@ -68,19 +70,29 @@ function readEdges(source: string, index: LineIndex, line: number): string | und
   return source.slice(index.from[line], index.to[line]);
 }
 
-function isNumbering(found: readonly Numbered[], lines: number): boolean {
-  const steps = found.slice(1).map((next, at) => next.value - found[at]!.value);
-  const fits = (step: number, at: number) => step > 0 && step === found[at + 1]!.place - found[at]!.place;
-  const agreeing = steps.filter(fits);
-  const restarts = steps.filter((step) => step <= 0).length;
-  if (agreeing.length < FEWEST_PAIRS || agreeing.length < LEAST_SHARE_OF_PAIRS * (steps.length - restarts))
-    return false;
-  const step = agreeing[agreeing.length >> 1]!;
-  if (step > 1) return found.every(({ value }) => value % step === 0);
-  const runningOn = found.filter(({ startsLower }) => startsLower).length;
-  return (
-    found.length >= FEWEST_LINES &&
-    found.length >= LEAST_SHARE_OF_LINES * lines &&
-    runningOn >= LEAST_SHARE_RUNNING_ON * found.length
-  );
+/** Numbers that count the lines of a page all stand at the same distance from the places of their lines. Empty where none do. */
+function numberingAmong(found: readonly Numbered[], lines: number): readonly Numbered[] {
+  const pages = new Map<number, Numbered[]>();
+  for (const numbered of found) {
+    const start = numbered.value - numbered.place;
+    const page = pages.get(start);
+    if (page) page.push(numbered);
+    else pages.set(start, [numbered]);
+  }
+  const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
+  if (counting.length >= FEWEST) return counting;
+  const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
+  const runningOn = longest.filter(({ startsLower }) => startsLower).length;
+  const countsAll =
+    longest.length >= FEWEST_LINES &&
+    longest.length >= LEAST_SHARE_OF_LINES * lines &&
+    runningOn >= LEAST_SHARE_RUNNING_ON * longest.length;
+  return countsAll ? longest : [];
+}
+
+/** Every second, fifth or tenth line: multiples of the smallest step, which is more than one. */
+function isSpaced(page: readonly Numbered[]): boolean {
+  const steps = page.slice(1).map((next, at) => next.value - page[at]!.value);
+  const step = Math.min(...steps);
+  return step > 1 && page.every(({ value }) => value % step === 0);
 }

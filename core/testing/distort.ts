@@ -54,6 +54,45 @@ export const scannedBook: Distorter = (blocks, random) => {
   return { source: lines.join('\n'), truth: toTruth(blocks, '* ') };
 };
 
+/**
+ * Book pages with a footnote each, which stands between the halves of the paragraph that goes on over the page; the mark is a
+ * figure glued to a word.
+ */
+export const footnotedBook: Distorter = (blocks, random) => {
+  const set = typeset(blocks, { ...PLAIN, width: 60 + Math.floor(random() * 8), indent: 3, gap: 0, headingGap: 1 });
+  const pages: string[] = [];
+  const notes: string[] = [];
+  for (let at = 0; at < set.length; at += LINES_OF_A_FOOTNOTED_PAGE) {
+    const number = notes.length + 1;
+    const body = set.slice(at, at + LINES_OF_A_FOOTNOTED_PAGE);
+    const marked = body.findIndex((line) => MAY_BE_MARKED.test(line));
+    const foot = [String(30 + pages.length)];
+    if (marked >= 0) {
+      body[marked] = body[marked]!.replace(MAY_BE_MARKED, `$1${number}`);
+      notes.push(`${number} See the survey of the ${NOTED[number % NOTED.length]}.`);
+      foot.unshift(notes.at(-1)!);
+    }
+    pages.push([...body, ...foot].join('\n'));
+  }
+  return { source: pages.join('\n\f'), truth: [...toTruth(blocks, '* '), ...notes] };
+};
+
+const LINES_OF_A_FOOTNOTED_PAGE = 16;
+const MAY_BE_MARKED = /(?<=^.{12,30} )(\p{Ll}{4,})(?= \p{Ll})/u;
+const NOTED = ['mills', 'ferries', 'lights', 'quays'];
+
+/** Lines of a scholarly edition: every fifth has its number in the margin. */
+export const numberedLines: Distorter = (blocks, random) => {
+  const set = typeset(blocks, { ...PLAIN, width: 56 + Math.floor(random() * 8) });
+  let number = 0;
+  const source = set.map((line) => {
+    if (line === '') return line;
+    number++;
+    return (number % 5 === 0 ? String(number) : '').padEnd(5) + line;
+  });
+  return { source: source.join('\n') + '\n', truth: toTruth(blocks, '* ') };
+};
+
 /** A terminal page: justified with extra spaces, first lines indented, no gap. */
 export const terminalPage: Distorter = (blocks, random) => {
   const setting = { ...PLAIN, width: 65, indent: 2, gap: 0, headingGap: 1, hyphenates: true };
@@ -138,6 +177,8 @@ export const DISTORTERS: Readonly<Record<string, Distorter>> = {
   wrappedFile,
   pdfColumns,
   scannedBook,
+  footnotedBook,
+  numberedLines,
   terminalPage,
   convertedEbook,
   gluedText,
