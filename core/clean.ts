@@ -9,6 +9,7 @@ import { PASSES } from './passes/index.ts';
 import type { Pass } from './passes/pass.ts';
 import { readLines } from './lines/read-lines.ts';
 import { decideSeams } from './seams/decide.ts';
+import { numbersOfFootnotes } from './lines/footnotes.ts';
 import { isSameMark, type ParagraphMark } from './seams/paragraph-mark.ts';
 import type { Lexicon } from './seams/split-words.ts';
 import { isPassOn, type Style } from './style/style.ts';
@@ -51,7 +52,7 @@ export function clean(
   const context = {
     language,
     captions: table.captions.found,
-    gluedNotes: findGluedNotes(source),
+    gluedNotes: findGluedNotes(source, numbersOfFootnotes(source, table)),
   };
   return assemble({ source, style, choices, words, context, index, idle: idlePasses(source), table, decided });
 }

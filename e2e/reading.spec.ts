@@ -65,3 +65,19 @@ test('a paste into the title stays in the title', async ({ page }) => {
   await page.getByLabel('Title of the piece').press('ControlOrMeta+V');
   await expect(page.getByLabel('Title of the piece')).toHaveValue('To Dorcas');
 });
+
+test('a gap named as the mark of paragraphs parts the whole text, and can be taken back', async ({ page }) => {
+  await openDesk(page);
+  const indented = WRAPPED.replace(/\n\n/g, '\n   ');
+  await pasteParts(page, { 'text/plain': `${indented}\n   ${indented}` });
+  await pieceIsReady(page);
+  const before = await cleanTexts(page);
+  await page.getByRole('button', { name: /^Lines 1 and 2: joined/ }).click();
+  await page.getByRole('menuitem', { name: /Such gaps mark paragraphs/ }).click();
+  await expect(page.getByText('Paragraphs by every line end')).toBeVisible();
+  await expect.poll(async () => (await cleanTexts(page)).length).toBeGreaterThan(before.length + 2);
+  await page.reload();
+  await expect(page.getByText('Paragraphs by every line end')).toBeVisible();
+  await page.getByRole('button', { name: /let the evidence decide again/ }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(before);
+});

@@ -85,3 +85,14 @@ function interrupts(table: LineTable, pageFrom: number, first: number, last: num
   if (table.flags[after]! & Flag.startsMarker) return false;
   return !(flags & (Flag.endsStop | Flag.endsColon)) || (table.flags[after]! & Flag.startsLower) !== 0;
 }
+
+/** The numbers of the notes that were found. */
+export function numbersOfFootnotes(source: string, table: LineTable): ReadonlySet<number> {
+  const numbers = new Set<number>();
+  for (let line = 0; line < table.index.count; line++) {
+    if (table.kind[line] !== LineKind.footnote && table.kind[line] !== LineKind.aside) continue;
+    const figures = /^\d{1,3}/.exec(source.slice(table.from[line], table.from[line]! + 3))?.[0];
+    if (figures) numbers.add(Number(figures));
+  }
+  return numbers;
+}

@@ -25,7 +25,7 @@ export const footnotes: Pass = {
   examples: [
     {
       before: 'The miller let the water1 run\n1 It was salt.\n12\n\fout through the gate.',
-      after: 'The miller let the water1 run out through the gate.\n\n1 It was salt.',
+      after: 'The miller let the water run out through the gate.\n\n1 It was salt.',
     },
   ],
 };

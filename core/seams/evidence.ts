@@ -38,8 +38,6 @@ const PAUSE_OF_A_PARAGRAPH = 2000;
 /** In characters, where there is no measure; and as a share of the measure. */
 const LONGEST_TITLE = 60;
 const TITLE_FILL = 0.72;
-/** In columns. */
-const STEP_OUT = 2;
 const CLOSES = Flag.endsStop | Flag.endsColon;
 const NO_ENDING =
   Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsDash;
@@ -110,8 +108,6 @@ export const EVIDENCE = {
     looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
-  leavesBlock: ({ table, seams, convention }, seam, { before, after }) =>
-    convention.wraps && leavesBlock(table, seams, seam, before, after) ? 1 : 0,
   captionAfter: ({ table }, _s, { after }) => (table.kind[after] === LineKind.figureCaption ? 1 : 0),
   speechDash: (_c, _s, { beforeFlags, afterFlags }) =>
     beforeFlags & CLOSES && !(afterFlags & Flag.startsLower) ? has(afterFlags, Flag.startsDash) : 0,
@@ -195,13 +191,6 @@ function looksLikeTitle({ table, convention, measure }: SeamContext, seam: numbe
   if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (NO_ENDING | Flag.endsFunctionWord)) return false;
   if (!convention.wraps || measure.at[seam] === 0) return table.chars[line]! < LONGEST_TITLE;
   return fillOf(table, measure, seam, line) < TITLE_FILL;
-}
-
-/** A line steps out after several that stood in together, as at the end of a block quote or of a list. */
-function leavesBlock(table: LineTable, seams: SeamTable, seam: number, before: number, after: number): boolean {
-  const indent = table.indent[before]!;
-  if (seam < 2 || table.indent[after]! + STEP_OUT > indent || seams.turn[seam]) return false;
-  return table.indent[seams.line[seam - 1]!] === indent && table.indent[seams.line[seam - 2]!]! <= indent;
 }
 
 /** Up to this many milliseconds of silence the words go on; estimated ends leave a range that says nothing. */

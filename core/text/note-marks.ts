@@ -29,11 +29,13 @@ const NO_MARKS: ReadonlySet<string> = new Set();
 /**
  * The figures glued to words that are marks of footnotes, as they stand with what comes before them. They are told by their
  * order (1, 2, 3 … through the text, each after another word) and by the notes themselves: lines that begin with the same
- * figures. "file1" and "file2" have neither.
+ * figures. "file1" and "file2" have neither. `known` are the numbers of notes that were found at the foot of pages: of these a
+ * single one is enough.
  */
-export function findGluedNotes(source: string): ReadonlySet<string> {
-  const notes = numbersOfNotes(source);
-  if (notes.size < FEWEST_MARKS) return NO_MARKS;
+export function findGluedNotes(source: string, known: ReadonlySet<number>): ReadonlySet<string> {
+  const notes = known.size > 0 ? known : numbersOfNotes(source);
+  const fewest = known.size > 0 ? 1 : FEWEST_MARKS;
+  if (notes.size < fewest) return NO_MARKS;
   const marks = new Map<string, string>();
   let expected = Math.min(...notes);
   let answered = 0;
@@ -44,7 +46,7 @@ export function findGluedNotes(source: string): ReadonlySet<string> {
     if (notes.has(number)) answered++;
     expected++;
   }
-  const isConfirmed = marks.size >= FEWEST_MARKS && answered >= marks.size / 2;
+  const isConfirmed = marks.size >= fewest && answered >= marks.size / 2;
   return isConfirmed ? new Set(marks.values()) : NO_MARKS;
 }
 

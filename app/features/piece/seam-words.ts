@@ -64,7 +64,6 @@ const REASONS: Readonly<Record<EvidenceName, Sides>> = {
   titleAfter: { apart: 'the line below looks like a title', on: '' },
   headingBefore: { apart: 'the line above is a heading', on: '' },
   headingAfter: { apart: 'the line below is a heading', on: '' },
-  leavesBlock: { apart: 'lines that were set in together end here', on: '' },
   captionAfter: { apart: 'the caption of a figure or a table begins', on: '' },
   speechDash: { apart: 'the next line begins with the dash of a speech', on: '' },
   footnoteAfter: { apart: 'a footnote begins', on: '' },
