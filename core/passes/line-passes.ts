@@ -18,7 +18,7 @@ export const pageFurniture: Pass = {
 
 export const footnotes: Pass = {
   id: 'footnotes',
-  title: 'Footnotes out of paragraphs',
+  title: 'Footnotes',
   summary: 'Puts a footnote that stands between the halves of a paragraph behind it.',
   group: 'lines',
   onByDefault: true,
@@ -32,7 +32,7 @@ export const footnotes: Pass = {
 
 export const webLabels: Pass = {
   id: 'web-labels',
-  title: 'Menus and buttons of web pages',
+  title: 'Web menus and buttons',
   summary: 'Takes out what a copied page puts around its text: menus, buttons, counters, adverts and the links below.',
   group: 'lines',
   onByDefault: true,
@@ -48,7 +48,7 @@ export const webLabels: Pass = {
 
 export const lineNumbers: Pass = {
   id: 'line-numbers',
-  title: 'Line numbers in the margin',
+  title: 'Line numbers',
   summary: 'Takes out numbers that count the lines, left or right of the text, on every line or on every fifth.',
   group: 'lines',
   onByDefault: true,
