@@ -88,7 +88,7 @@ function isBorder(code: number): boolean {
 function compareWords(source: string, pieces: readonly Piece[], first: number, last: number): WordChange | undefined {
   let from = pieces[first]!.from;
   let to = pieces[last]!.to;
-  if (isPlainGap(source, pieces, first, last)) return undefined;
+  if (isPlainGap(source, pieces, first, last) || isLigature(pieces, first, last)) return undefined;
   const low = pieces[first - 1]?.text === undefined ? (pieces[first - 1]?.from ?? from) : from;
   const high = pieces[last + 1]?.text === undefined ? (pieces[last + 1]?.to ?? to) : to;
   while (from > low && !isBorder(source.charCodeAt(from - 1))) from--;
@@ -110,6 +110,13 @@ function compareWords(source: string, pieces: readonly Piece[], first: number, l
 /** The same letters in another form (a ligature, a full-width form) are the same word. */
 function comparable(words: readonly string[]): string[] {
   return words.map((word) => word.normalize('NFKC'));
+}
+
+/** The same letters in another form: decided without looking at words. */
+function isLigature(pieces: readonly Piece[], first: number, last: number): boolean {
+  if (first !== last) return false;
+  const { from, to, text, passes } = pieces[first]!;
+  return passes.length === 1 && passes[0] === 'ligatures' && to - from === 1 && text!.length > 1;
 }
 
 /** The usual case, decided without looking at words: one gap of white space became another. */

@@ -90,18 +90,27 @@ function placesOfHeads(
   pages: ReadonlySet<number>,
 ): Map<string, number[]> {
   const candidates: number[] = [];
-  const outlines = new Map<number, number>();
+  const outlines = new Map<number, { count: number; mayRecur: boolean; last: number }>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (!mayBeHead(table, line)) continue;
     if (table.flags[line]! & Flag.startsMarker && !besidePage(pages, place)) continue;
     candidates.push(place);
     const outline = outlineOf(source, table, line);
-    outlines.set(outline, (outlines.get(outline) ?? 0) + 1);
+    const alike = outlines.get(outline);
+    const atTurn = kept.nearBreak[place] === 1 || besidePage(pages, place);
+    if (!alike) outlines.set(outline, { count: 1, mayRecur: atTurn, last: place });
+    else {
+      alike.count++;
+      // Away from page turns only heads that cut through sentences are dropped.
+      alike.mayRecur ||= atTurn || cutsSentence(table, kept, place) || cutsSentence(table, kept, alike.last);
+      alike.last = place;
+    }
   }
   const places = new Map<string, number[]>();
   for (const place of candidates) {
-    if (outlines.get(outlineOf(source, table, kept.lines[place]!)) === 1) continue;
+    const alike = outlines.get(outlineOf(source, table, kept.lines[place]!))!;
+    if (alike.count === 1 || !alike.mayRecur) continue;
     const head = foldHead(textAt(source, table, kept, place));
     const known = places.get(head);
     if (known) known.push(place);

@@ -167,7 +167,7 @@ function linesWrap(
   if (table.captions.found) return true;
   if (runningOn.length < LEAST_RUNNING_ON * (to - from) || wrapGap < 0) return false;
   if (runningOn.length < FEWEST_RUNNING_ON) return true;
-  const lengths = runningOn.map((seam) => table.chars[seams.line[seam]!]!).sort((a, b) => a - b);
+  const lengths = Uint32Array.from(runningOn, (seam) => table.chars[seams.line[seam]!]!).sort();
   const limit = 2 * (lengths[lengths.length >> 1] ?? 0);
   let all = 0;
   let long = 0;

@@ -3,7 +3,7 @@ import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
-import { collectEvidence, endsInsideAddress, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
+import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
@@ -15,6 +15,7 @@ import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
+import { isInsideAddress } from './word-evidence.ts';
 
 /** A part of the text with one convention: the seams from..to. */
 export interface Region {
@@ -94,19 +95,12 @@ function mostFrequent(values: Uint32Array): number {
 }
 
 function decideRegion(context: SeamContext, decision: Uint8Array, certainty: Float32Array): void {
-  const evidence = new Float32Array(EVIDENCE_NAMES.length);
+  const weigh = weighEvidence(context, weights);
   for (let seam = context.from; seam < context.to; seam++) {
-    collectEvidence(context, seam, evidence);
-    const breaks = probability(evidence);
+    const breaks = 1 / (1 + Math.exp(-BIAS - weigh(seam)));
     decision[seam] = breaks >= 0.5 ? Decision.break : Decision.join;
     certainty[seam] = Math.max(breaks, 1 - breaks);
   }
-}
-
-function probability(evidence: Float32Array): number {
-  let odds = BIAS;
-  for (let at = 0; at < evidence.length; at++) odds += weights[at]! * evidence[at]!;
-  return 1 / (1 + Math.exp(-odds));
 }
 
 /** Whether lines wrap anywhere in the text. */
@@ -145,5 +139,5 @@ export function glueAt(source: string, table: LineTable, seams: SeamTable, seam:
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';
-  return endsInsideAddress(table, before, after) ? '' : ' ';
+  return isInsideAddress(table.flags[before]!, table.flags[after]!) ? '' : ' ';
 }

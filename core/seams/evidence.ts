@@ -5,6 +5,7 @@ import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './measure.ts
 import type { LinePieces } from './line-pieces.ts';
 import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
+import { CLOSES, NO_ENDING, WORD_EVIDENCE, type WordsAcross } from './word-evidence.ts';
 
 /** All that the evidence at one seam may look at: what is known of the text, and of the region that the seam lies in. */
 export interface SeamContext {
@@ -24,29 +25,30 @@ export interface SeamContext {
   readonly fullEnds: number;
 }
 
+/** What several pieces of evidence look at, worked out once for a seam: its lines, its gap, the room at its end. */
 interface Sides {
   readonly before: number;
   readonly after: number;
   readonly beforeFlags: number;
   readonly afterFlags: number;
+  readonly gap: number;
+  readonly hangs: boolean;
+  /** See roomEvidence. */
+  readonly room: number;
 }
 
 type Evidence = (context: SeamContext, seam: number, sides: Sides) => number;
 
-const has = (flags: number, flag: number): number => (flags & flag ? 1 : 0);
 const PAUSE_OF_A_PARAGRAPH = 2000;
 /** In characters, where there is no measure; and as a share of the measure. */
 const LONGEST_TITLE = 60;
 const TITLE_FILL = 0.72;
-const CLOSES = Flag.endsStop | Flag.endsColon;
-const NO_ENDING =
-  Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsDash;
 
 /**
  * The evidence at a seam, a number for each name: 0 says nothing, the sign and size of its say is in the model's weights.
  * The names are stable: they are shown to people as reasons.
  */
-export const EVIDENCE = {
+export const PLACE_EVIDENCE = {
   chosenMark: ({ table, seams, mark }, seam) => (mark && matchesMark(mark, table, seams, seam) ? 1 : 0),
   otherThanMark: ({ table, seams, mark }, seam, { before, after, afterFlags }) =>
     mark?.by === 'gap' &&
@@ -57,51 +59,25 @@ export const EVIDENCE = {
       ? 1
       : 0,
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
-  gap: (context, seam) => (hangs(context.table, context.seams, seam) ? 0 : gapScore(context, seam) / 4),
-  plainGapWhereMarked: ({ table, seams, convention }, seam) =>
-    convention.marked && convention.wraps && !seams.turn[seam] && gapAt(table, seams, seam) === convention.wrapGap
-      ? 1
-      : 0,
-  fullLine: (context, seam) => Math.max(0, -roomEvidence(context, seam)),
-  room: (context, seam) => Math.max(0, roomEvidence(context, seam)),
-  roomAfterStop: (context, seam, { beforeFlags }) =>
-    has(beforeFlags, Flag.endsStop) * Math.max(0, roomEvidence(context, seam)),
+  gap: (context, seam, { gap, hangs }) => (hangs ? 0 : gapScore(context, seam, gap) / 4),
+  plainGapWhereMarked: ({ seams, convention }, seam, { gap }) =>
+    convention.marked && convention.wraps && !seams.turn[seam] && gap === convention.wrapGap ? 1 : 0,
+  fullLine: (_c, _s, { room }) => Math.max(0, -room),
+  room: (_c, _s, { room }) => Math.max(0, room),
+  roomAfterStop: (_c, _s, { beforeFlags, room }) => (beforeFlags & Flag.endsStop ? Math.max(0, room) : 0),
   shortFill: (context, seam, { beforeFlags }) => (beforeFlags & CLOSES ? shortness(context, seam) : 0),
-  fullEnd: (context, seam, { beforeFlags, afterFlags }) =>
-    beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && roomEvidence(context, seam) < 0
-      ? context.fullEnds
-      : 0,
+  fullEnd: ({ fullEnds }, _s, { beforeFlags, afterFlags, room }) =>
+    beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && room < 0 ? fullEnds : 0,
   pieceOfLine: ({ pieces }, seam) => pieces.inside[seam]!,
   looseRun: ({ measure }, seam) => Math.min(1, measure.looseRun[seam]!),
   looseGroup: ({ measure }, seam) => (measure.looseRun[seam]! > 1 ? 1 : 0),
   notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
-  hangingLine: (context, seam) => (hangs(context.table, context.seams, seam) ? 1 : 0),
+  hangingLine: (_c, _s, { hangs }) => (hangs ? 1 : 0),
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
-  endsStop: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsStop),
-  endsColon: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsColon),
-  endsComma: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsComma),
-  endsHyphen: (_c, _s, { beforeFlags }) => has(beforeFlags, Flag.endsHyphen),
-  endsAbbreviation: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsAbbreviation),
-  endsFunctionWord: (context, _s, { beforeFlags }) => acrossWeight(context) * has(beforeFlags, Flag.endsFunctionWord),
-  endsOpen: (context, _s, { beforeFlags }) => (beforeFlags & NO_ENDING ? 0 : acrossWeight(context)),
-  startsLower: (context, _s, { afterFlags }) => acrossWeight(context) * has(afterFlags, Flag.startsLower),
-  startsUpper: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsUpper),
-  startsReferring: (_c, _s, { beforeFlags, afterFlags }) =>
-    beforeFlags & Flag.endsStop ? has(afterFlags, Flag.startsReferring) : 0,
-  startsQuote: (_c, _s, { beforeFlags, afterFlags }) =>
-    has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsStop | Flag.endsColon),
-  speechTurn: (_c, _s, { beforeFlags, afterFlags }) =>
-    has(afterFlags, Flag.startsQuote) && has(beforeFlags, Flag.endsQuote) && has(beforeFlags, Flag.endsStop),
-  startsMarker: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsMarker),
   inSequence: ({ sequence }, seam) => sequence[seam]!,
-  startsBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsBullet),
-  insideAddress: ({ table }, _s, { before, after }) => (endsInsideAddress(table, before, after) ? 1 : 0),
-  startsClosing: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsClosing),
-  startsSureBullet: (_c, _s, { afterFlags }) => has(afterFlags, Flag.startsSureBullet),
   headingGoesOn: ({ table }, _s, { before, afterFlags }) =>
-    isHeading(table, before) ? has(afterFlags, Flag.startsLower) : 0,
-  speaker: ({ table }, _s, { afterFlags }) => (table.captions.found ? has(afterFlags, Flag.startsSpeaker) : 0),
+    isHeading(table, before) && afterFlags & Flag.startsLower ? 1 : 0,
   titleBefore: (context, seam, { before, afterFlags }) =>
     looksLikeTitle(context, seam, before) && !(afterFlags & Flag.startsLower) ? 1 : 0,
   titleAfter: (context, seam, { beforeFlags, after }) =>
@@ -109,8 +85,6 @@ export const EVIDENCE = {
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
   captionAfter: ({ table }, _s, { after }) => (table.kind[after] === LineKind.figureCaption ? 1 : 0),
-  speechDash: (_c, _s, { beforeFlags, afterFlags }) =>
-    beforeFlags & CLOSES && !(afterFlags & Flag.startsLower) ? has(afterFlags, Flag.startsDash) : 0,
   footnoteAfter: ({ table }, _s, { before, after }) =>
     table.kind[after] === LineKind.footnote && table.kind[before] !== LineKind.footnote ? 1 : 0,
   footnoteBefore: ({ table }, _s, { before, after }) =>
@@ -119,46 +93,74 @@ export const EVIDENCE = {
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
 
+export const EVIDENCE = { ...PLACE_EVIDENCE, ...WORD_EVIDENCE };
+
 export type EvidenceName = keyof typeof EVIDENCE;
 
 export const EVIDENCE_NAMES = Object.keys(EVIDENCE) as readonly EvidenceName[];
 
-const EVIDENCE_LIST: readonly Evidence[] = Object.values(EVIDENCE);
+const PLACE_LIST: readonly Evidence[] = Object.values(PLACE_EVIDENCE);
+const WORD_LIST: readonly ((words: WordsAcross) => number)[] = Object.values(WORD_EVIDENCE);
 
 /** Writes the evidence at a seam into `out`, in the order of EVIDENCE_NAMES. */
 export function collectEvidence(context: SeamContext, seam: number, out: Float32Array): void {
-  const before = context.seams.line[seam]!;
-  const after = context.seams.line[seam + 1]!;
-  const sides = {
-    before,
-    after,
-    beforeFlags: context.table.flags[before]!,
-    afterFlags: context.table.flags[after]!,
-  };
-  for (let at = 0; at < EVIDENCE_LIST.length; at++) out[at] = EVIDENCE_LIST[at]!(context, seam, sides);
+  collectPlaceEvidence(context, seam, out);
+  const { table, seams } = context;
+  const words = wordsAcross(context, table.flags[seams.line[seam]!]!, table.flags[seams.line[seam + 1]!]!);
+  for (let at = 0; at < WORD_LIST.length; at++) out[PLACE_LIST.length + at] = WORD_LIST[at]!(words);
 }
 
-/** Where lines do not wrap, a sentence that seems to go on says little: verse, list items and menus do so. */
-function acrossWeight({ convention }: SeamContext): number {
-  return convention.wraps ? 1 : 1 - 0.85 * convention.sureness;
+function collectPlaceEvidence(context: SeamContext, seam: number, out: Float32Array): void {
+  const { table, seams } = context;
+  const before = seams.line[seam]!;
+  const after = seams.line[seam + 1]!;
+  const sides: Sides = {
+    before,
+    after,
+    beforeFlags: table.flags[before]!,
+    afterFlags: table.flags[after]!,
+    gap: gapAt(table, seams, seam),
+    hangs: hangs(table, seams, seam),
+    room: roomEvidence(context, seam),
+  };
+  for (let at = 0; at < PLACE_LIST.length; at++) out[at] = PLACE_LIST[at]!(context, seam, sides);
+}
+
+function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, afterFlags: number): WordsAcross {
+  const across = convention.wraps ? 1 : 1 - 0.85 * convention.sureness;
+  return { beforeFlags, afterFlags, across, captions: table.captions.found };
+}
+
+/**
+ * The sum of weights times evidence at the seams of one region. What the words say is worked out once for each pair of flags:
+ * a region has some hundreds of pairs, however many seams.
+ */
+export function weighEvidence(context: SeamContext, weights: Float32Array): (seam: number) => number {
+  const { table, seams } = context;
+  const place = new Float32Array(PLACE_LIST.length);
+  const known = new Map<number, number>();
+  const weighWords = (beforeFlags: number, afterFlags: number) => {
+    const words = wordsAcross(context, beforeFlags, afterFlags);
+    return WORD_LIST.reduce((sum, evidence, at) => sum + weights[PLACE_LIST.length + at]! * evidence(words), 0);
+  };
+  return (seam) => {
+    collectPlaceEvidence(context, seam, place);
+    const beforeFlags = table.flags[seams.line[seam]!]!;
+    const afterFlags = table.flags[seams.line[seam + 1]!]!;
+    const pair = beforeFlags * 2 ** 26 + afterFlags;
+    let odds = known.get(pair);
+    if (odds === undefined) known.set(pair, (odds = weighWords(beforeFlags, afterFlags)));
+    for (let at = 0; at < place.length; at++) odds += weights[at]! * place[at]!;
+    return odds;
+  };
 }
 
 /** Over a page turn blank lines mean little; a first line that steps in still marks a paragraph where that is the custom. */
-function gapScore({ table, seams, convention }: SeamContext, seam: number): number {
-  const gap = gapAt(table, seams, seam);
+function gapScore({ seams, convention }: SeamContext, seam: number, gap: number): number {
   if (!convention.wraps) return Math.max(0, convention.score[gap]!);
   if (!seams.turn[seam]) return convention.score[gap]!;
   const levelGap = blanksOfGap(Math.max(0, convention.wrapGap)) * 3;
   return stepsIn(gap) ? Math.max(0, convention.score[levelGap + 1]!) : 0;
-}
-
-/** An address goes on over the line end: after a stop only a small letter or a figure can go on, a capital begins a sentence. */
-export function endsInsideAddress(table: LineTable, before: number, after: number): boolean {
-  const flags = table.flags[before]!;
-  if (!(flags & Flag.endsInAddress)) return false;
-  return (
-    !(flags & Flag.endsStop) || (table.flags[after]! & (Flag.startsLower | Flag.startsAddress | Flag.startsDigit)) !== 0
-  );
 }
 
 function isHeading(table: LineTable, line: number): boolean {

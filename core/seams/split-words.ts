@@ -101,15 +101,15 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
 function countForms(source: string, words: WordIndex, found: readonly Halves[]): Map<string, number> {
   const counts = new Map<string, number>();
   if (found.length === 0) return counts;
-  const outlines = new Set<number>();
+  const outlines = new Uint8Array(OUTLINES);
   for (const { head, tail } of found) {
     for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
       counts.set(form.toLowerCase(), 0);
-      outlines.add(outline(form, 0, form.length));
+      outlines[outline(form, 0, form.length)] = 1;
     }
   }
   const add = (from: number, to: number) => {
-    if (!outlines.has(outline(source, from, to))) return;
+    if (outlines[outline(source, from, to)] === 0) return;
     const form = source.slice(from, to).toLowerCase();
     const count = counts.get(form);
     if (count !== undefined) counts.set(form, count + 1);
@@ -125,15 +125,18 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
   return counts;
 }
 
+/** A power of two. */
+const OUTLINES = 1 << 16;
+
 /**
- * First and last letters and the length in one number: most words of a text differ in it from all that are looked for, and need
- * no slice.
+ * First and last letters and the length as a number below OUTLINES: most words of a text differ in it from all that are looked
+ * for, and need no slice.
  */
 function outline(text: string, from: number, to: number): number {
   const first = smallCode(text.charCodeAt(from));
   const second = smallCode(text.charCodeAt(from + 1));
   const last = smallCode(text.charCodeAt(to - 1));
-  return ((first & 127) << 19) | ((second & 127) << 12) | ((last & 127) << 5) | Math.min(to - from, 31);
+  return (first * 7919 + second * 613 + last * 41 + (to - from)) & (OUTLINES - 1);
 }
 
 function smallCode(code: number): number {

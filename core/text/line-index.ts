@@ -1,4 +1,5 @@
-import { isClosingMark, isLower, isSpace, isStop } from './characters.ts';
+import { isClosingMark, isLower, isStop } from './characters.ts';
+import { grown } from './growing.ts';
 
 /** How a line ended. The numbers are stored in typed arrays and never change their meaning. */
 export const LineEnd = { none: 0, lf: 1, crlf: 2, cr: 3, pageBreak: 4, paragraph: 5, other: 6, spaces: 7 } as const;
@@ -19,46 +20,76 @@ export interface LineIndex {
  * The lines tile the source; a source of length n has at least one line.
  */
 export function indexLines(source: string): LineIndex {
-  const ends = countLineEnds(source);
-  const bySpaces = spacesEndLines(source, ends);
-  const capacity = bySpaces ? ends + Math.ceil(source.length / 3) + 1 : ends + 1;
-  const from = new Uint32Array(capacity);
-  const to = new Uint32Array(capacity);
-  const next = new Uint32Array(capacity);
-  const end = new Uint8Array(capacity);
-  let count = 0;
-  let lineFrom = 0;
-  const close = (lineTo: number, nextFrom: number, kind: LineEnd) => {
-    from[count] = lineFrom;
-    to[count] = lineTo;
-    next[count] = nextFrom;
-    end[count] = kind;
-    count++;
-    lineFrom = nextFrom;
-  };
-  for (let at = 0; at < source.length; at++) {
-    const code = source.charCodeAt(at);
-    if (code > 0x20 && code !== 0x85 && code < 0x2028) continue;
-    const kind = lineEndAt(source, at, code);
-    if (kind !== LineEnd.none) {
-      const after = kind === LineEnd.crlf ? at + 2 : at + 1;
-      close(at, after, kind);
-      at = after - 1;
-    } else if (bySpaces && code === 0x20) {
-      let after = at;
-      while (after < source.length && isSpace(source.charCodeAt(after))) after++;
-      if (after - at >= 3) close(at, after, LineEnd.spaces);
-      at = after - 1;
-    }
+  const ends = findLineEnds(source);
+  return spacesEndLines(source, ends.count - 1) ? cutAtSpaces(source) : ends;
+}
+
+const LINE_END = /\r\n?|[\n\v\f\u0085\u2028\u2029]/g;
+const LINE_END_OR_SPACES = /\r\n?|[\n\v\f\u0085\u2028\u2029]| [\t \u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]{2,}/g;
+
+/** The lines by their line ends alone. */
+function findLineEnds(source: string): LineIndex {
+  const lines = new LineCollector(64 + (source.length >> 5));
+  for (const { 0: unit, index } of source.matchAll(LINE_END)) lines.close(index, index + unit.length, kindOfEnd(unit));
+  lines.close(source.length, source.length, LineEnd.none);
+  return lines.toIndex();
+}
+
+/** The lines of a text that has runs of spaces where its paragraphs end. */
+function cutAtSpaces(source: string): LineIndex {
+  const lines = new LineCollector(64 + (source.length >> 8));
+  for (const { 0: run, index } of source.matchAll(LINE_END_OR_SPACES)) {
+    lines.close(index, index + run.length, run[0] === ' ' ? LineEnd.spaces : kindOfEnd(run));
   }
-  close(source.length, source.length, LineEnd.none);
-  return {
-    count,
-    from: from.slice(0, count),
-    to: to.slice(0, count),
-    next: next.slice(0, count),
-    end: end.slice(0, count),
-  };
+  lines.close(source.length, source.length, LineEnd.none);
+  return lines.toIndex();
+}
+
+/** Lines as they are found one after another, in arrays that grow. */
+class LineCollector {
+  private count = 0;
+  private lineFrom = 0;
+  private from: Uint32Array<ArrayBuffer>;
+  private to: Uint32Array<ArrayBuffer>;
+  private next: Uint32Array<ArrayBuffer>;
+  private end: Uint8Array<ArrayBuffer>;
+
+  constructor(capacity: number) {
+    this.from = new Uint32Array(capacity);
+    this.to = new Uint32Array(capacity);
+    this.next = new Uint32Array(capacity);
+    this.end = new Uint8Array(capacity);
+  }
+
+  close(to: number, next: number, end: LineEnd): void {
+    if (this.count === this.from.length) this.grow();
+    this.from[this.count] = this.lineFrom;
+    this.to[this.count] = to;
+    this.next[this.count] = next;
+    this.end[this.count] = end;
+    this.count++;
+    this.lineFrom = next;
+  }
+
+  toIndex(): LineIndex {
+    const { count, from, to, next, end } = this;
+    return {
+      count,
+      from: from.subarray(0, count),
+      to: to.subarray(0, count),
+      next: next.subarray(0, count),
+      end: end.subarray(0, count),
+    };
+  }
+
+  private grow(): void {
+    this.from = grown(this.from);
+    this.to = grown(this.to);
+    this.next = grown(this.next);
+    const end = new Uint8Array(this.end.length * 2);
+    end.set(this.end);
+    this.end = end;
+  }
 }
 
 /** The line that holds a position; a position inside a line end belongs to the line it ends. Logarithmic. */
@@ -73,33 +104,21 @@ export function lineAt(index: LineIndex, position: number): number {
   return low;
 }
 
-function lineEndAt(source: string, at: number, code: number): LineEnd {
-  switch (code) {
-    case 0x0a:
+function kindOfEnd(unit: string): LineEnd {
+  switch (unit) {
+    case '\n':
       return LineEnd.lf;
-    case 0x0d:
-      return source.charCodeAt(at + 1) === 0x0a ? LineEnd.crlf : LineEnd.cr;
-    case 0x0c:
+    case '\r\n':
+      return LineEnd.crlf;
+    case '\r':
+      return LineEnd.cr;
+    case '\f':
       return LineEnd.pageBreak;
-    case 0x2029:
+    case '\u2029':
       return LineEnd.paragraph;
-    case 0x0b:
-    case 0x85:
-    case 0x2028:
-      return LineEnd.other;
     default:
-      return LineEnd.none;
+      return LineEnd.other;
   }
-}
-
-function countLineEnds(source: string): number {
-  let count = 0;
-  for (let at = 0; at < source.length; at++) {
-    const code = source.charCodeAt(at);
-    if (code > 0x0d && code !== 0x85 && code < 0x2028) continue;
-    if (lineEndAt(source, at, code) !== LineEnd.none) count++;
-  }
-  return count;
 }
 
 const SPACE_RUN = /(\S)[ \u00a0]{3,}(\S)/g;

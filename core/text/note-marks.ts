@@ -53,6 +53,9 @@ export function findGluedNotes(source: string, known: ReadonlySet<number>): Read
 /** Figures at the beginning of lines that go on with a capital, as notes do; a list has a stop or a bracket after its figure. */
 function numbersOfNotes(source: string): Set<number> {
   const numbers = new Set<number>();
-  for (const [, figures] of source.matchAll(/^ {0,3}(\d{1,2})\s?(?=[\p{Lu}“"(])/gmu)) numbers.add(Number(figures));
+  for (const match of source.matchAll(/^ {0,3}\d{1,2}/gm)) {
+    const end = match.index + match[0].length;
+    if (/^\s?[\p{Lu}“"(]/u.test(source.slice(end, end + 3))) numbers.add(Number(match[0]));
+  }
   return numbers;
 }

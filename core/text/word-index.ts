@@ -1,4 +1,6 @@
-import { endOfWord, findWord } from './words.ts';
+import { grown } from './growing.ts';
+import { isWordUnit } from './characters.ts';
+import { endOfWord, LATIN, LATIN_WORD_UNITS } from './words.ts';
 
 /** Where the words of a text lie, in order and in UTF-16 offsets: word i is text[from[i], to[i]). */
 export interface WordIndex {
@@ -12,8 +14,12 @@ export function indexWords(text: string): WordIndex {
   let from = new Uint32Array(16 + (text.length >> 2));
   let to = new Uint32Array(from.length);
   let count = 0;
-  for (let start = findWord(text, 0, text.length); start < text.length;) {
-    const end = endOfWord(text, start, text.length);
+  const { length } = text;
+  for (let at = 0; at < length; at++) {
+    const code = text.charCodeAt(at);
+    if (code < LATIN ? LATIN_WORD_UNITS[code] === 0 : !isWordUnit(code)) continue;
+    const start = at;
+    const end = endOfWord(text, start, length);
     if (count === from.length) {
       from = grown(from);
       to = grown(to);
@@ -21,15 +27,9 @@ export function indexWords(text: string): WordIndex {
     from[count] = start;
     to[count] = end;
     count++;
-    start = findWord(text, end, text.length);
+    at = end - 1;
   }
   return { count, from: from.subarray(0, count), to: to.subarray(0, count) };
-}
-
-function grown(values: Uint32Array<ArrayBuffer>): Uint32Array<ArrayBuffer> {
-  const larger = new Uint32Array(values.length * 2);
-  larger.set(values);
-  return larger;
 }
 
 /** The number of words that begin in [from, to). Logarithmic. */

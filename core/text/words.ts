@@ -23,11 +23,11 @@ export function countWords(text: string, from = 0, to = text.length): number {
 }
 
 /** The first units of Unicode, which nearly all words of Latin scripts are made of, looked up instead of asked about. */
-const LATIN = 0x250;
-const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
+export const LATIN = 0x250;
+export const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
 
 /** Where the next word begins at or after `from`; `to` where none does. */
-export function findWord(text: string, from: number, to: number): number {
+function findWord(text: string, from: number, to: number): number {
   let at = from;
   while (at < to) {
     const code = text.charCodeAt(at);
