@@ -11,7 +11,7 @@ import type { Pass, PassContext } from './passes/pass.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
 import { Decision } from './seams/seam-table.ts';
-import { isPassOn } from './style/style.ts';
+import { isPassOn, settingsOf, type Style } from './style/style.ts';
 
 /** Builds the blocks of an analysis, taking over from `before` those that nothing has touched. */
 export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {
@@ -62,7 +62,7 @@ function blockBuilder({ source, style, choices, context, table, index, idle, dec
   const { line } = decided.seams;
   const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
   const passes: Pass[] = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id) && !idle.has(pass.id));
-  const sparing = passes.filter((pass) => pass.group === 'characters' && pass.id !== 'tabs');
+  const sparing = passes.filter((pass) => pass.everywhere);
   return (firstKept: number, lastKept: number): Block => {
     const from = table.from[line[firstKept]!]!;
     const to = table.to[line[lastKept]!]!;
@@ -72,7 +72,7 @@ function blockBuilder({ source, style, choices, context, table, index, idle, dec
     const kind = kindOfBlock(rules, firstKept, lastKept);
     // Tables and code are left alone, but for characters that nobody can see or mean.
     const wanted = kind === 'table' || kind === 'code' ? sparing : passes;
-    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context);
+    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context, style);
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return {
       kind,
@@ -94,12 +94,13 @@ function runPasses(
   passes: readonly Pass[],
   held: readonly StetChoice[],
   context: PassContext,
+  style: Style,
 ): Piece[] {
   let text = textOfPieces(source, pieces);
   for (const pass of passes) {
     if (pass.needs?.test(text) === false) continue;
     const stets = held.filter((stet) => stet.pass === pass.id);
-    const edits = pass.find!(text, context).filter((edit) => {
+    const edits = pass.find!(text, context, settingsOf(style, pass)).filter((edit) => {
       if (stets.length === 0) return true;
       const range = sourceRange(pieces, edit);
       return !stets.some((stet) => stet.from < range.to && stet.to > range.from);

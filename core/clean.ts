@@ -52,9 +52,10 @@ export function clean(
   const context = {
     language,
     captions: table.captions.found,
+    words,
     gluedNotes: findGluedNotes(source, numbersOfFootnotes(source, table)),
   };
-  return assemble({ source, style, choices, words, context, index, idle: idlePasses(source), table, decided });
+  return assemble({ source, style, choices, words, context, index, idle: idlePasses(source, style), table, decided });
 }
 
 /**
@@ -75,8 +76,10 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
   return assemble({ source, style, choices, words, context, index, idle, table, decided: decidedAnew });
 }
 
-function idlePasses(source: string): ReadonlySet<string> {
-  return new Set(PASSES.filter((pass: Pass) => pass.needs?.test(source) === false).map((pass) => pass.id));
+/** The passes that are on and have nothing to do in this source. */
+function idlePasses(source: string, style: Style): ReadonlySet<string> {
+  const on = PASSES.filter((pass: Pass) => isPassOn(style, pass.id));
+  return new Set(on.filter((pass: Pass) => pass.needs?.test(source) === false).map((pass) => pass.id));
 }
 
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {

@@ -16,7 +16,7 @@ export interface Analysis {
   readonly choices: readonly Choice[];
   readonly words?: WordList;
   readonly context: PassContext;
-  /** Passes that have nothing to do in this source. */
+  /** Passes that were found to have nothing to do in this source; not all of them are looked for. */
   readonly idle: ReadonlySet<string>;
   /** The words of the source. */
   readonly index: WordIndex;

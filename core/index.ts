@@ -21,19 +21,28 @@ export { pieceText, textOfPieces, type Piece } from './edits/piece.ts';
 export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
 export { passOfLine } from './blocks/build-blocks.ts';
 export { PASS_GROUPS, PASSES } from './passes/index.ts';
-export type { Pass, PassGroup } from './passes/pass.ts';
+export type { Pass, PassGroup, PassSetting, Settings } from './passes/pass.ts';
 export { countEdits, findDoubts, listWordChanges, toReport, type Report } from './report/report.ts';
 export { explainSeam, linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';
 export { markAt, type ParagraphMark } from './seams/paragraph-mark.ts';
 export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';
-export { applyPassSwitch, DEFAULT_STYLE, isPassOn, toStyle, type Apart, type Style } from './style/style.ts';
+export {
+  applyPassSwitch,
+  DEFAULT_STYLE,
+  isPassOn,
+  settingsOf,
+  toStyle,
+  type Apart,
+  type Style,
+} from './style/style.ts';
 export { detectLanguage, type Language } from './text/language.ts';
 export type { WordList } from './text/word-list.ts';
 export { countWords } from './text/words.ts';
 export { decodeText, type Decoded } from './formats/decode.ts';
 export { toHtml } from './formats/html.ts';
+export { countWouldDo } from './report/would-do.ts';
 export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';
 export { planRows, rowAt, rowOfSeam, RowKind, type RowPlan } from './rows/row-plan.ts';
 export { viewRow, type LineView, type RowView, type Run, type SeamView } from './rows/row-view.ts';

@@ -117,3 +117,23 @@ for (const [title, words] of SAMPLES) {
     expect(plain).toContain(words);
   });
 }
+
+test('a pass that is off says what it would do; switched on, it works as its setting says, and all can be reset', async ({
+  page,
+}) => {
+  await openDesk(page);
+  await paste(page, 'The tide fell--so the keeper said--and rose again.');
+  await pieceIsReady(page);
+  const rail = page.getByRole('navigation', { name: 'Passes' });
+  const dashes = rail.getByRole('button', { name: /Light up the edits of “Dashes alike”/ });
+  await expect(dashes).toContainText('(2)');
+  await rail.locator('label', { has: page.getByRole('switch', { name: 'Dashes alike' }) }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell—so the keeper said—and rose again.']);
+  await rail.getByRole('button', { name: /Dashes alike: Form/ }).click();
+  await page.getByRole('option', { name: 'word – word' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell – so the keeper said – and rose again.']);
+  await page.reload();
+  await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell – so the keeper said – and rose again.']);
+  await rail.getByRole('button', { name: 'All passes as usual' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell--so the keeper said--and rose again.']);
+});

@@ -8,6 +8,7 @@ export interface CleanClient {
   change(style: Style, choices: readonly Choice[]): Promise<Summary>;
   rows(from: number, to: number): Promise<RowView[]>;
   copy(): Promise<CleanCopy>;
+  wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
   close(): void;
 }
 
@@ -28,6 +29,7 @@ export function startCleaning(): CleanClient {
     change: (style, choices) => settle(remote.change(style, choices)),
     rows: (from, to) => settle(remote.rows(from, to)),
     copy: () => settle(remote.copy()),
+    wouldDo: () => settle(remote.wouldDo()),
     close: () => worker.terminate(),
   };
 }

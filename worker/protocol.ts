@@ -30,4 +30,6 @@ export interface CleanService {
   /** Rows [from, to) as they are now. */
   rows(from: number, to: number): RowView[];
   copy(): CleanCopy;
+  /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
+  wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
 }

@@ -2,6 +2,7 @@ import {
   clean,
   cleanText,
   countEdits,
+  countWouldDo,
   detectLanguage,
   findDoubts,
   kindOfSource,
@@ -51,6 +52,16 @@ export function createService(fetchWords: (language: Language) => Promise<WordLi
       const first = Math.max(0, from);
       const count = Math.max(0, Math.min(to, plan.count) - first);
       return Array.from({ length: count }, (_, at) => viewRow(cleaning, plan, first + at));
+    },
+    async wouldDo() {
+      const { cleaning } = opened();
+      const counting = countWouldDo(cleaning);
+      for (;;) {
+        const step = counting.next();
+        if (step.done) return step.value;
+        await new Promise((resolve) => setTimeout(resolve));
+        if (current?.cleaning !== cleaning) return undefined;
+      }
     },
     copy: () => ({ text: cleanText(opened().cleaning), html: toHtml(opened().cleaning) }),
   };

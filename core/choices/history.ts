@@ -1,11 +1,13 @@
-import { applyPassSwitch, type Style } from '../style/style.ts';
+import { applyPassSwitch, applySetting, type Style } from '../style/style.ts';
 import { subjectOf, type Choice } from './choice.ts';
 
 /** One step that a person took and can undo. `choose` takes the place of an earlier choice about the same thing. */
 export type Step =
   | { readonly kind: 'choose'; readonly choice: Choice }
   | { readonly kind: 'withdraw'; readonly choice: Choice }
-  | { readonly kind: 'switch-pass'; readonly pass: string; readonly on: boolean };
+  | { readonly kind: 'switch-pass'; readonly pass: string; readonly on: boolean }
+  | { readonly kind: 'set-pass'; readonly pass: string; readonly setting: string; readonly value: string }
+  | { readonly kind: 'reset-passes' };
 
 /** All steps ever taken and not overwritten, and how many of them are in force: undo lowers `at`, redo raises it. */
 export interface History {
@@ -49,6 +51,8 @@ export function outcomeOf(history: History, initial: Style): Outcome {
   const choices = new Map<string, Choice>();
   for (const step of history.steps.slice(0, history.at)) {
     if (step.kind === 'switch-pass') style = applyPassSwitch(style, step.pass, step.on);
+    else if (step.kind === 'set-pass') style = applySetting(style, step.pass, step.setting, step.value);
+    else if (step.kind === 'reset-passes') style = { ...style, passes: initial.passes, settings: initial.settings };
     else if (step.kind === 'choose') choices.set(subjectOf(step.choice), step.choice);
     else choices.delete(subjectOf(step.choice));
   }

@@ -107,9 +107,9 @@ function compareWords(source: string, pieces: readonly Piece[], first: number, l
   return { from, to, ...changed, mended: false, passes };
 }
 
-/** The same letters in another form (a ligature, a full-width form) are the same word. */
+/** The same letters in another form (a ligature, a full-width form, another apostrophe) are the same word. */
 function comparable(words: readonly string[]): string[] {
-  return words.map((word) => word.normalize('NFKC'));
+  return words.map((word) => word.normalize('NFKC').replace(/’/g, "'"));
 }
 
 /** The same letters in another form: decided without looking at words. */

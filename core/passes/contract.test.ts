@@ -2,18 +2,23 @@ import { describe, expect, test } from '@jest/globals';
 import { clean } from '../clean.ts';
 import { cleanText, undoneText } from '../output.ts';
 import { countEdits } from '../report/report.ts';
-import { applyPassSwitch, DEFAULT_STYLE } from '../style/style.ts';
+import { applyPassSwitch, applySetting, DEFAULT_STYLE } from '../style/style.ts';
 import { PASS_GROUPS, PASSES } from './index.ts';
-import type { Pass } from './pass.ts';
+import type { Pass, Settings } from './pass.ts';
 
 const passes: readonly Pass[] = PASSES;
 
 test('ids are unique and stay as they are, since people’s work names them', () => {
   expect(passes.map((pass) => pass.id)).toEqual([
+    'misread-bytes',
+    'entities',
+    'stray-tags',
     'odd-spaces',
     'tabs',
     'invisible',
     'ligatures',
+    'full-width',
+    'composed-letters',
     'page-furniture',
     'footnotes',
     'line-numbers',
@@ -21,11 +26,31 @@ test('ids are unique and stay as they are, since people’s work names them', ()
     'time-codes',
     'caption-repeats',
     'sound-cues',
+    'speaker-labels',
     'rules',
     'wrapped-lines',
     'split-words',
     'blank-lines',
     'reference-marks',
+    'author-year',
+    'links',
+    'bare-addresses',
+    'bullets',
+    'emoji',
+    'doubled-punctuation',
+    'missing-space',
+    'ellipses',
+    'dashes',
+    'quotes',
+    'ocr-slips',
+    'fillers',
+    'repeated-words',
+    'sentence-capitals',
+    'ascii-only',
+    'no-figures',
+    'no-punctuation',
+    'no-stops',
+    'space-before-punctuation',
     'edge-spaces',
     'doubled-spaces',
   ]);
@@ -38,16 +63,31 @@ describe.each(passes.map((pass) => [pass.id, pass] as const))('%s', (id, pass) =
     expect(pass.examples.length).toBeGreaterThan(0);
   });
 
-  test.each(pass.examples)('makes of $before what its example says', ({ before, after }) => {
-    const cleaning = clean(before, DEFAULT_STYLE);
+  /** The pass on, all others as by default, with the settings of an example. */
+  const styleFor = (settings: Settings = {}) =>
+    Object.entries(settings).reduce(
+      (style, [setting, value]) => applySetting(style, id, setting, value),
+      applyPassSwitch(DEFAULT_STYLE, id, true),
+    );
+
+  test.each(pass.examples)('makes of $before what its example says', ({ before, after, settings }) => {
+    const cleaning = clean(before, styleFor(settings));
     expect(cleanText(cleaning)).toBe(after);
     expect(undoneText(cleaning)).toBe(before);
+    expect(cleanText(clean(after, styleFor(settings)))).toBe(after);
+  });
+
+  test('settings have usual values among their options', () => {
+    for (const { options, usual } of pass.settings ?? []) {
+      expect(options.map((option) => option.value)).toContain(usual);
+      expect(options.length).toBeGreaterThan(1);
+    }
   });
 
   test('counts its edits, and makes none when it is off', () => {
     const [example] = pass.examples;
     const off = applyPassSwitch(DEFAULT_STYLE, id, false);
-    expect(countEdits(clean(example!.before, DEFAULT_STYLE))[id]).toBeGreaterThan(0);
+    expect(countEdits(clean(example!.before, styleFor(example!.settings)))[id]).toBeGreaterThan(0);
     expect(countEdits(clean(example!.before, off))[id]).toBe(0);
     expect(undoneText(clean(example!.before, off))).toBe(example!.before);
   });

@@ -9,6 +9,7 @@ export const invisible: Pass = {
   summary: 'Takes out zero-width spaces, byte order marks, soft hyphens and control characters.',
   group: 'characters',
   onByDefault: true,
+  everywhere: true,
   examples: [{ before: 'The light\u00adhouse\u200b keeper\u0000 slept.', after: 'The lighthouse keeper slept.' }],
   needs: new RegExp(INVISIBLE.source),
   find: (text) => replaceMatches(text, INVISIBLE, () => ''),

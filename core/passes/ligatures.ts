@@ -16,6 +16,7 @@ export const ligatures: Pass = {
   summary: 'Writes printed ligatures such as ﬁ and ﬂ as their letters.',
   group: 'characters',
   onByDefault: true,
+  everywhere: true,
   examples: [{ before: 'The ﬁrst ﬂood ﬁlled the oﬃce.', after: 'The first flood filled the office.' }],
   needs: /[ﬀ-ﬆ]/,
   find: (text) => replaceMatches(text, /[ﬀ-ﬆ]/g, ([sign]) => LETTERS[sign]),

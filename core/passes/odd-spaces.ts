@@ -10,6 +10,7 @@ export const oddSpaces: Pass = {
     'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
   group: 'characters',
   onByDefault: true,
+  everywhere: true,
   examples: [
     { before: 'The ferry\u00a0leaves at\u2009noon.', after: 'The ferry leaves at noon.' },
     {

@@ -1,7 +1,8 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { Language } from '../text/language.ts';
+import type { WordList } from '../text/word-list.ts';
 
-export type PassGroup = 'characters' | 'lines' | 'breaks' | 'spaces' | 'marks';
+export type PassGroup = 'characters' | 'lines' | 'breaks' | 'spaces' | 'marks' | 'punctuation' | 'words';
 
 /** What a pass may know of the text beside the block at hand. */
 export interface PassContext {
@@ -10,12 +11,27 @@ export interface PassContext {
   readonly captions: boolean;
   /** Figures glued to words that are marks of footnotes: see findGluedNotes. */
   readonly gluedNotes: ReadonlySet<string>;
+  /** The words of the language, where a list of them is at hand. */
+  readonly words?: WordList;
 }
 
 export interface PassExample {
   readonly before: string;
   readonly after: string;
+  readonly settings?: Settings;
 }
+
+/** One thing about a pass that can be chosen; `id` and values are stored with people's work. */
+export interface PassSetting {
+  readonly id: string;
+  readonly title: string;
+  readonly options: readonly { readonly value: string; readonly title: string }[];
+  /** The value where nobody chose one. */
+  readonly usual: string;
+}
+
+/** Chosen values by setting id; every setting of the pass is there when it works. */
+export type Settings = Readonly<Record<string, string>>;
 
 /**
  * One cleaning rule. `id` is stored with people's work and never changes. Passes that take out lines or decide line ends do so
@@ -28,12 +44,18 @@ export interface Pass {
   readonly summary: string;
   readonly group: PassGroup;
   readonly onByDefault: boolean;
-  /** Whole texts before and after, with this pass and the line-break passes on: help for people, and tests. */
+  /** Whole texts before and after, with this pass and those that are on by default: help for people, and tests. */
   readonly examples: readonly PassExample[];
-  /** Without this in it a text gives the pass nothing to do: cheap to look for, and looked for in the whole source first. */
+  readonly settings?: readonly PassSetting[];
+  /** It touches characters that nobody can see or mean, and so works in code and tables too. */
+  readonly everywhere?: boolean;
+  /**
+   * Without this in it a text gives the pass nothing to do: cheap to look for, and looked for in the whole source first. Only for
+   * passes whose matter no other pass can make.
+   */
   readonly needs?: RegExp;
   /** Edits over the text of one block, in order, not overlapping. Offsets are those of `text`. */
-  find?(text: string, context: PassContext): LocalEdit[];
+  find?(text: string, context: PassContext, settings: Settings): LocalEdit[];
 }
 
 /** Edits that replace every match of an expression; `toInsert` may say undefined to leave one alone. */

@@ -5,8 +5,11 @@ import type { Choice } from '../choices/choice.ts';
 import { cleanText } from '../output.ts';
 import { canMend, rangeOfSeam, seamOfChoice } from '../seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
-import { DEFAULT_STYLE } from '../style/style.ts';
+import { applyStep, NO_HISTORY, outcomeOf, undo } from '../choices/history.ts';
+import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
+import { withPassTable } from './pass-table.ts';
 import { countEdits, findDoubts, listWordChanges, toReport } from './report.ts';
+import { countWouldDo } from './would-do.ts';
 
 const SOURCE = `A tide mill asks for nothing but pa-
 tience.[4] It waits for the moon,
@@ -106,4 +109,52 @@ describe('the report', () => {
     expect(report.seams).toHaveLength(4);
     expect(report.seams[0]).toMatchObject({ lines: [1, 2], decision: 'mend' });
   });
+});
+
+describe('what passes that are off would do', () => {
+  const source = 'He opened the the gate -- "low" water.';
+  const counted = (style: Style) => {
+    const counting = countWouldDo(clean(source, style));
+    for (;;) {
+      const step = counting.next();
+      if (step.done) return step.value;
+    }
+  };
+
+  test('is counted for them alone, and is what they do when they are switched on', () => {
+    const counts = counted(DEFAULT_STYLE);
+    expect(counts).toMatchObject({ 'repeated-words': 1, dashes: 1, quotes: 2, emoji: 0 });
+    expect(counts).not.toHaveProperty('doubled-spaces');
+    for (const id of ['repeated-words', 'dashes', 'quotes']) {
+      const on = applyPassSwitch(DEFAULT_STYLE, id, true);
+      expect(countEdits(clean(source, on))[id]).toBe(counts[id]);
+      expect(counted(on)).not.toHaveProperty(id);
+    }
+  });
+
+  test('of a long text is counted in steps', () => {
+    const counting = countWouldDo(clean(Array.from({ length: 200 }, () => source).join('\n\n'), DEFAULT_STYLE));
+    let steps = 0;
+    while (!counting.next().done) steps++;
+    expect(steps).toBeGreaterThan(2);
+  });
+});
+
+test('the README has the table of passes as they are', () => {
+  const readme = readFileSync('README.md', 'utf8');
+  const cells = (text: string) => text.replace(/[ -]+/g, '');
+  expect(cells(withPassTable(readme))).toBe(cells(readme));
+  expect(readme).toContain('Rolling repeats');
+});
+
+test('settings and switches are steps that can be undone, and reset together', () => {
+  let history = applyStep(NO_HISTORY, { kind: 'switch-pass', pass: 'dashes', on: true });
+  history = applyStep(history, { kind: 'set-pass', pass: 'dashes', setting: 'form', value: ' – ' });
+  const text = (style: Style) => cleanText(clean('It fell--twice.', style));
+  expect(text(outcomeOf(history, DEFAULT_STYLE).style)).toBe('It fell – twice.');
+  expect(text(outcomeOf(undo(history), DEFAULT_STYLE).style)).toBe('It fell—twice.');
+  history = applyStep(history, { kind: 'reset-passes' });
+  expect(outcomeOf(history, DEFAULT_STYLE).style).toMatchObject({ passes: {} });
+  expect(text(outcomeOf(history, DEFAULT_STYLE).style)).toBe('It fell--twice.');
+  expect(text(outcomeOf(undo(history), DEFAULT_STYLE).style)).toBe('It fell – twice.');
 });

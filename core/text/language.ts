@@ -55,6 +55,11 @@ export function isAbbreviation(word: string): boolean {
   return /^(\p{L}\.)+\p{L}$/u.test(word);
 }
 
+/** Latin letters, figures and signs as wide as a Chinese sign: text of any language may be set in them. */
+function isFullWidth(code: number): boolean {
+  return code >= 0xff01 && code <= 0xff5e;
+}
+
 const SAMPLE = 20_000;
 const CJK_SHARE = 0.15;
 
@@ -62,7 +67,8 @@ const CJK_SHARE = 0.15;
 export function detectLanguage(text: string): Language {
   const sample = text.slice(0, SAMPLE);
   let cjk = 0;
-  for (let at = 0; at < sample.length; at++) if (isCjk(sample.charCodeAt(at))) cjk++;
+  for (let at = 0; at < sample.length; at++)
+    if (isCjk(sample.charCodeAt(at)) && !isFullWidth(sample.charCodeAt(at))) cjk++;
   if (sample.length > 0 && cjk / sample.length > CJK_SHARE) return 'cjk';
   const tokens = sample.toLowerCase().match(/\p{L}+/gu) ?? [];
   let best: Language = 'other';

@@ -1,11 +1,15 @@
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isPassOn, PASS_GROUPS, PASSES, type Pass } from '../../../core/index.ts';
+import { DEFAULT_STYLE, isPassOn, PASS_GROUPS, PASSES, type Pass } from '../../../core/index.ts';
+import { QuietButton } from '../../ui/buttons.tsx';
 import { Switch } from '../../ui/switch.tsx';
+import { PassSettings } from './pass-settings.tsx';
 import type { Decisions } from './use-decisions.ts';
 
 interface PassRailProps {
   readonly counts: Readonly<Record<string, number>>;
+  /** What the passes that are off would do. */
+  readonly wouldDo: Readonly<Record<string, number>>;
   readonly decisions: Decisions;
   /** The pass whose edits are lit up. */
   readonly lit: string | undefined;
@@ -13,7 +17,9 @@ interface PassRailProps {
 }
 
 /** All passes by group, each with a switch and its live count; a press on the name lights up its edits. */
-export function PassRail({ counts, decisions, lit, onLight }: PassRailProps) {
+export function PassRail({ counts, wouldDo, decisions, lit, onLight }: PassRailProps) {
+  const isChanged =
+    decisions.style.passes !== DEFAULT_STYLE.passes || decisions.style.settings !== DEFAULT_STYLE.settings;
   return (
     <Rail aria-label="Passes">
       {PASS_GROUPS.map((group) => (
@@ -24,14 +30,15 @@ export function PassRail({ counts, decisions, lit, onLight }: PassRailProps) {
               key={pass.id}
               pass={pass}
               count={counts[pass.id] ?? 0}
-              isOn={isPassOn(decisions.style, pass.id)}
-              onSwitch={(on) => decisions.take({ kind: 'switch-pass', pass: pass.id, on })}
+              wouldDo={wouldDo[pass.id] ?? 0}
+              decisions={decisions}
               isLit={lit === pass.id}
               onLight={(isLit) => onLight(isLit ? pass.id : undefined)}
             />
           ))}
         </section>
       ))}
+      {isChanged && <Reset onPress={() => decisions.take({ kind: 'reset-passes' })}>All passes as usual</Reset>}
     </Rail>
   );
 }
@@ -39,25 +46,35 @@ export function PassRail({ counts, decisions, lit, onLight }: PassRailProps) {
 interface PassItemProps {
   readonly pass: Pass;
   readonly count: number;
-  readonly isOn: boolean;
-  readonly onSwitch: (on: boolean) => void;
+  readonly wouldDo: number;
+  readonly decisions: Decisions;
   readonly isLit: boolean;
   readonly onLight: (lit: boolean) => void;
 }
 
-function PassItem({ pass, count, isOn, onSwitch, isLit, onLight }: PassItemProps) {
+function PassItem({ pass, count, wouldDo, decisions, isLit, onLight }: PassItemProps) {
+  const { style, take } = decisions;
+  const isOn = isPassOn(style, pass.id);
+  const onSwitch = (on: boolean) => take({ kind: 'switch-pass', pass: pass.id, on });
+  const choose = (setting: string, value: string) => take({ kind: 'set-pass', pass: pass.id, setting, value });
   return (
-    <Item data-lit={isLit || undefined} data-off={!isOn || undefined} title={pass.summary}>
-      <Switch aria-label={pass.title} isSelected={isOn} onChange={onSwitch} />
-      <Name isSelected={isLit} onChange={onLight} aria-label={`Light up the edits of “${pass.title}”`}>
-        <span>{pass.title}</span>
-        <Count>{isOn && count > 0 ? count.toLocaleString('en') : ''}</Count>
-      </Name>
-    </Item>
+    <>
+      <Item data-lit={isLit || undefined} data-off={!isOn || undefined} title={pass.summary}>
+        <Switch aria-label={pass.title} isSelected={isOn} onChange={onSwitch} />
+        <Name isSelected={isLit} onChange={onLight} aria-label={`Light up the edits of “${pass.title}”`}>
+          <span>{pass.title}</span>
+          {isOn && count > 0 && <Count>{count.toLocaleString('en')}</Count>}
+          {!isOn && wouldDo > 0 && <Count title="What it would do">({wouldDo.toLocaleString('en')})</Count>}
+        </Name>
+      </Item>
+      {isOn && <PassSettings pass={pass} style={style} onChoose={choose} />}
+    </>
   );
 }
 
 const Rail = styled.nav`
+  /* The switches hide their inputs by taking them out of the flow: they must not stretch the page. */
+  position: relative;
   border-right: 1px solid var(--line);
   padding: 6px 0 16px;
   overflow: auto;
@@ -106,4 +123,8 @@ const Name = styled(ToggleButton)`
 const Count = styled.span`
   color: var(--soft);
   font-variant-numeric: tabular-nums;
+`;
+
+const Reset = styled(QuietButton)`
+  margin: 14px 10px 0;
 `;

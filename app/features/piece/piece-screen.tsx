@@ -13,6 +13,7 @@ import { useCopy } from './use-copy.ts';
 import { useDecisions } from './use-decisions.ts';
 import { useNoting } from './use-noting.ts';
 import { useSaving } from './use-saving.ts';
+import { useWouldDo } from './use-would-do.ts';
 import { useUndoKeys } from './use-undo-keys.ts';
 import { Working } from './working.tsx';
 
@@ -25,6 +26,7 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const copy = useCopy(ready?.client);
+  const wouldDo = useWouldDo(ready?.client, ready?.version ?? 0);
   const [lit, setLit] = useState<string>();
   const [asked, setAsked] = useState<SeamAsked>();
   useUndoKeys(decisions);
@@ -47,7 +49,7 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
       <PieceHeader title={title} onRename={rename} summary={ready?.summary} decisions={decisions} onCopy={copy} />
       {ready ? (
         <>
-          <PassRail counts={ready.summary.counts} decisions={decisions} lit={lit} onLight={setLit} />
+          <PassRail counts={ready.summary.counts} wouldDo={wouldDo} decisions={decisions} lit={lit} onLight={setLit} />
           <ReadingColumns
             client={ready.client}
             summary={ready.summary}

@@ -1,0 +1,22 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+const NAME = String.raw`\p{Lu}[\p{L}’'-]+`;
+const WORK = String.raw`${NAME}(?: et al\.?| (?:and|und|et|y|&) ${NAME})?,? (?:1[5-9]|20)\d\d[a-z]?(?:, ?(?:pp?\. ?)?\d+(?:[–-]\d+)?)?`;
+const CITATION = new RegExp(String.raw` ?\((?:(?:see|cf\.|e\.g\.),? )?${WORK}(?:; ?${WORK})*\)`, 'gu');
+
+export const authorYear: Pass = {
+  id: 'author-year',
+  title: 'Author and year',
+  summary: 'Takes out references such as (Pell 1998) and (Trask and Averill, 2004; Pell 2010, p. 12).',
+  group: 'marks',
+  onByDefault: false,
+  examples: [
+    {
+      before: 'Nine mills stood (Pell 1998; Trask and Averill, 2004, p. 12) by then.',
+      after: 'Nine mills stood by then.',
+    },
+    { before: 'The old mill (built 1871) stood.', after: 'The old mill (built 1871) stood.' },
+  ],
+  needs: /\(/,
+  find: (text) => replaceMatches(text, CITATION, () => ''),
+};

@@ -1,0 +1,36 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+/** The characters that Windows-1252 has at 0x80 to 0x9f; gaps are control characters. */
+const UPPER = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
+const CONTINUATION = `[\\u00a0-\\u00bf${UPPER}]`;
+/** The lead bytes of letters and signs in common use: others may be letters before a quotation mark. */
+const MISREAD = new RegExp(`(?:[ÂÃÅ]${CONTINUATION}|â${CONTINUATION}{2})`, 'g');
+
+/** UTF-8 that was read as Windows-1252, back to what was meant; undefined where the bytes make no sense. */
+function reread(text: string): string | undefined {
+  const bytes = [...text].map((char) => {
+    const upper = UPPER.indexOf(char);
+    return upper >= 0 ? 0x80 + upper : char.charCodeAt(0);
+  });
+  const [lead = 0, second = 0, third] = bytes;
+  const code =
+    third === undefined
+      ? ((lead & 0x1f) << 6) | (second & 0x3f)
+      : ((lead & 0x0f) << 12) | ((second & 0x3f) << 6) | (third & 0x3f);
+  const isInUse = third === undefined ? code >= 0xa0 : code >= 0x2010 && code <= 0x22ff;
+  return isInUse ? String.fromCharCode(code) : undefined;
+}
+
+export const misreadBytes: Pass = {
+  id: 'misread-bytes',
+  title: 'Mis-decoded text',
+  summary: 'Puts right what came through a wrong character set: “â€™” becomes an apostrophe, “Ã©” an é.',
+  group: 'characters',
+  onByDefault: true,
+  examples: [
+    { before: 'The millerâ€™s cafÃ© is shut.', after: 'The miller’s café is shut.' },
+    { before: 'Dans le café « Au Château » est une âme.', after: 'Dans le café « Au Château » est une âme.' },
+  ],
+  needs: new RegExp(MISREAD.source),
+  find: (text) => replaceMatches(text, MISREAD, ([match]) => reread(match)),
+};

@@ -1,0 +1,47 @@
+import { hasWord, type WordList } from '../text/word-list.ts';
+import { replaceMatches, type Pass } from './pass.ts';
+
+/** What text recognition takes for what: the slip as it reads, and what was printed. */
+const SLIPS: readonly (readonly [RegExp, string])[] = [
+  [/rn/, 'm'],
+  [/vv/, 'w'],
+  [/0/, 'o'],
+  [/1/, 'l'],
+  [/(?<=\p{Ll})I(?=\p{Ll})/u, 'l'],
+  [/^tbe$/, 'the'],
+  [/^tbat$/, 'that'],
+  [/^aud$/, 'and'],
+  [/^bave$/, 'have'],
+  [/cl/, 'd'],
+  [/li/, 'h'],
+];
+const SHORTEST = 3;
+
+/** The word that was printed, where the list has it and has not the word as it stands; undefined where none is likely. */
+function printed(word: string, words: WordList): string | undefined {
+  if (word.length < SHORTEST || hasWord(words, word)) return undefined;
+  for (const [slip, meant] of SLIPS) {
+    const better = word.replace(slip, meant);
+    if (better !== word && hasWord(words, better)) return better;
+  }
+  return undefined;
+}
+
+export const ocrSlips: Pass = {
+  id: 'ocr-slips',
+  title: 'Scanner slips',
+  summary:
+    'Puts right what a scanner misread, such as “tbe” and “0ne”, where the word list knows the word that was meant.',
+  group: 'words',
+  onByDefault: false,
+  examples: [{ before: 'A l for an I: “l saw it,” he said.', after: 'A I for an I: “I saw it,” he said.' }],
+  find: (text, { language, words }) => {
+    const alone =
+      language === 'en' ? replaceMatches(text, /(?<![\p{L}\p{N}’'.-])l(?![\p{L}\p{N}.)-])/gu, () => 'I') : [];
+    if (!words) return alone;
+    const slips = replaceMatches(text, /(?<![\p{L}\p{N}@/.])\p{L}[\p{L}01]+(?![\p{N}@/])/gu, ([word]) =>
+      printed(word, words),
+    );
+    return [...alone, ...slips].sort((a, b) => a.from - b.from);
+  },
+};

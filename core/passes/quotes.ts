@@ -1,0 +1,78 @@
+import type { Language } from '../text/language.ts';
+import { replaceMatches, type Pass } from './pass.ts';
+
+const DOUBLE: Readonly<Record<Language, readonly [string, string]>> = {
+  en: ['“', '”'],
+  de: ['„', '“'],
+  fr: ['« ', ' »'],
+  es: ['«', '»'],
+  cjk: ['“', '”'],
+  other: ['“', '”'],
+};
+const SINGLE: Readonly<Record<Language, readonly [string, string]>> = {
+  en: ['‘', '’'],
+  de: ['‚', '‘'],
+  fr: ['‹ ', ' ›'],
+  es: ['‘', '’'],
+  cjk: ['‘', '’'],
+  other: ['‘', '’'],
+};
+/** Words that lost their beginning, which an apostrophe stands for. */
+const SHORTENED = /^(?:tis|twas|twere|twould|til|em|cause|bout|round|n|\d\ds?)\b/i;
+const STRAIGHT: Readonly<Record<string, string>> = { '“': '"', '”': '"', '„': '"', '‘': "'", '’': "'", '‚': "'" };
+
+/** What a straight quotation mark or apostrophe stands for; undefined for feet, inches and what is not clear. */
+function curled(text: string, at: number, language: Language): string | undefined {
+  const sign = text[at]!;
+  const before = text[at - 1] ?? ' ';
+  const after = text.slice(at + 1, at + 9);
+  const opens = /[\s([{“‘„«—–-]/.test(before) && /^\S/.test(after);
+  if (/\d/.test(before) && !hasOpenMark(text, at, sign)) return undefined;
+  if (sign === '"') return DOUBLE[language][opens ? 0 : 1];
+  if (/\p{L}/u.test(before) && /^\p{L}/u.test(after)) return '’';
+  if (opens) return SHORTENED.test(after) ? '’' : SINGLE[language][0];
+  return hasOpenMark(text, at, sign) ? SINGLE[language][1] : '’';
+}
+
+/** Whether an opening mark of this sign stands before, without its closing one: an odd number of them. */
+function hasOpenMark(text: string, at: number, sign: string): boolean {
+  let count = 0;
+  for (let index = text.indexOf(sign); index >= 0 && index < at; index = text.indexOf(sign, index + 1)) {
+    const isApostrophe = sign === "'" && /\p{L}'\p{L}/u.test(text.slice(Math.max(0, index - 1), index + 2));
+    if (!isApostrophe) count++;
+  }
+  return count % 2 === 1;
+}
+
+export const quotes: Pass = {
+  id: 'quotes',
+  title: 'Quotation marks alike',
+  summary:
+    'Writes quotation marks and apostrophes curly, in the way of the text’s language, or straight; feet and inches stay.',
+  group: 'punctuation',
+  onByDefault: false,
+  settings: [
+    {
+      id: 'form',
+      title: 'Form',
+      options: [
+        { value: 'curly', title: '“curly”' },
+        { value: 'straight', title: '"straight"' },
+      ],
+      usual: 'curly',
+    },
+  ],
+  examples: [
+    { before: '"\'Tis the keeper\'s," she said.', after: '“’Tis the keeper’s,” she said.' },
+    { before: 'The gate is 6\' 2" wide.', after: 'The gate is 6\' 2" wide.' },
+    {
+      before: '“It is ‘low’ water,” she said.',
+      after: '"It is \'low\' water," she said.',
+      settings: { form: 'straight' },
+    },
+  ],
+  find: (text, { language }, { form }) =>
+    form === 'straight'
+      ? replaceMatches(text, /[“”„‘’‚]/g, ([sign]) => STRAIGHT[sign])
+      : replaceMatches(text, /["']/g, (match) => curled(text, match.index, language)),
+};

@@ -1,0 +1,37 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+/** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant. */
+const BEFORE_CLOSING = / +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+const AFTER_OPENING = /(?<=[([{]) +(?=\S)/g;
+
+export const spaceBeforePunctuation: Pass = {
+  id: 'space-before-punctuation',
+  title: 'Spaces at punctuation',
+  summary:
+    'Takes out spaces before a comma, a stop or a closing bracket, and after an opening one; French keeps its own.',
+  group: 'spaces',
+  onByDefault: true,
+  examples: [
+    { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
+    { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
+    {
+      before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',
+      after: 'Est-ce que la marée est dans le port ? Oui : elle est là.',
+    },
+  ],
+  find: (text, { language }) => {
+    if (!/ [,;:!?)\]}.]|[([{] /.test(text)) return [];
+    const french = language === 'fr';
+    const closing = replaceMatches(text, BEFORE_CLOSING, (match) => {
+      if (match.index === 0) return undefined;
+      const next = text[match.index + match[0].length]!;
+      // Smileys and ratios.
+      if (next === ':' && /[)(DPp/-]/.test(text[match.index + match[0].length + 1] ?? '')) return undefined;
+      return french && ';:!?»'.includes(next) ? undefined : '';
+    });
+    const opening = replaceMatches(text, AFTER_OPENING, () => '');
+    return [...closing, ...opening]
+      .sort((a, b) => a.from - b.from)
+      .filter((edit, at, all) => at === 0 || edit.from >= all[at - 1]!.to);
+  },
+};

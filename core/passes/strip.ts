@@ -1,0 +1,44 @@
+import { replaceMatches, type Pass } from './pass.ts';
+
+/** Passes for people who count words: each leaves less than prose, so all are off until they are asked for. */
+const strip = (id: string, title: string, summary: string, expression: RegExp, after: string, by = ''): Pass => ({
+  id,
+  title,
+  summary,
+  group: 'words',
+  onByDefault: false,
+  examples: [{ before: 'In 1871, nine mills stood: “Low Café.”', after }],
+  find: (text) => replaceMatches(text, expression, () => by),
+});
+
+export const asciiOnly = strip(
+  'ascii-only',
+  'ASCII only',
+  'Takes out every character that ASCII does not have.',
+  /[^\u0000-\u007f]+/g, // eslint-disable-line no-control-regex
+  'In 1871, nine mills stood: Low Caf.',
+);
+
+export const noFigures = strip(
+  'no-figures',
+  'No figures',
+  'Takes out all figures.',
+  /\p{N}+/gu,
+  'In, nine mills stood: “Low Café.”',
+);
+
+export const noPunctuation = strip(
+  'no-punctuation',
+  'No punctuation',
+  'Takes out all punctuation.',
+  /\p{P}+/gu,
+  'In 1871 nine mills stood Low Café',
+);
+
+export const noStops = strip(
+  'no-stops',
+  'No full stops',
+  'Takes out all full stops.',
+  /\./g,
+  'In 1871, nine mills stood: “Low Café”',
+);

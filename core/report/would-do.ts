@@ -1,0 +1,30 @@
+import type { Cleaning } from '../cleaning.ts';
+import { textOfPieces } from '../edits/piece.ts';
+import { PASSES } from '../passes/index.ts';
+import type { Pass } from '../passes/pass.ts';
+import { isPassOn, settingsOf } from '../style/style.ts';
+
+const BLOCKS_A_STEP = 50;
+
+/**
+ * How many edits each pass that is off would make in the clean text as it is, by pass id; passes that decide lines are left out.
+ * Stops after every few blocks, so that whoever runs it can answer others in between.
+ */
+export function* countWouldDo(cleaning: Cleaning): Generator<undefined, Record<string, number>> {
+  const { source, style, context, blocks } = cleaning;
+  const off = PASSES.filter((pass: Pass) => pass.find && !isPassOn(style, pass.id)).map((pass: Pass) => ({
+    pass,
+    settings: settingsOf(style, pass),
+  }));
+  const counts = Object.fromEntries(off.map(({ pass }) => [pass.id, 0]));
+  for (const [at, block] of blocks.entries()) {
+    if (at % BLOCKS_A_STEP === BLOCKS_A_STEP - 1) yield;
+    const text = textOfPieces(source, block.pieces);
+    const isLaidOut = block.kind === 'table' || block.kind === 'code';
+    for (const { pass, settings } of off) {
+      if ((isLaidOut && !pass.everywhere) || pass.needs?.test(text) === false) continue;
+      counts[pass.id]! += pass.find!(text, context, settings).length;
+    }
+  }
+  return counts;
+}
