@@ -6,6 +6,7 @@ import type { Choice } from './choices/choice.ts';
 import { allPieces, cleanText, undoneText } from './output.ts';
 import { listWordChanges } from './report/report.ts';
 import { rangeOfSeam } from './seams-in-force.ts';
+import { markAt } from './seams/paragraph-mark.ts';
 import { Decision } from './seams/seam-table.ts';
 import { applyPassSwitch, DEFAULT_STYLE } from './style/style.ts';
 import { PASSES } from './passes/index.ts';
@@ -144,9 +145,13 @@ describe('laws of a cleaning', () => {
         let choices: Choice[] = [];
         let cleaning = clean(text, style);
         for (let step = 0; step < 4; step++) {
+          const { seams } = cleaning.decided;
+          const seam = Math.floor(random() * seams.count);
           if (random() < 0.4) style = applyPassSwitch(style, pick(random, PASSES).id, random() < 0.5);
-          else if (random() < 0.7 && cleaning.decided.seams.count > 0) {
-            const seam = Math.floor(random() * cleaning.decided.seams.count);
+          else if (random() < 0.2 && seams.count > 0) {
+            const mark = markAt(cleaning.table, seams, seam);
+            choices = [...choices.filter(({ kind }) => kind !== 'mark'), { kind: 'mark', from: 0, to: 0, mark }];
+          } else if (random() < 0.7 && seams.count > 0) {
             const decision = pick(random, Object.values(Decision));
             choices = [...choices, { kind: 'seam', ...rangeOfSeam(cleaning, seam), decision }];
           } else {
