@@ -1,3 +1,4 @@
+import type { LocalEdit } from '../edits/local-edit.ts';
 import type { Language } from '../text/language.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
@@ -21,27 +22,32 @@ const SINGLE: Readonly<Record<Language, readonly [string, string]>> = {
 const SHORTENED = /^(?:tis|twas|twere|twould|til|em|cause|bout|round|n|\d\ds?)\b/i;
 const STRAIGHT: Readonly<Record<string, string>> = { '“': '"', '”': '"', '„': '"', '‘': "'", '’': "'", '‚': "'" };
 
-/** What a straight quotation mark or apostrophe stands for; undefined for feet, inches and what is not clear. */
-function curled(text: string, at: number, language: Language): string | undefined {
+/**
+ * What a straight quotation mark or apostrophe stands for; undefined for feet, inches and what is not clear. `isOpen`: a mark of
+ * this sign stands before, without its closing one.
+ */
+function curled(text: string, at: number, language: Language, isOpen: boolean): string | undefined {
   const sign = text[at]!;
   const before = text[at - 1] ?? ' ';
   const after = text.slice(at + 1, at + 9);
   const opens = /[\s([{“‘„«—–-]/.test(before) && /^\S/.test(after);
-  if (/\d/.test(before) && !hasOpenMark(text, at, sign)) return undefined;
+  if (/\d/.test(before) && !isOpen) return undefined;
   if (sign === '"') return DOUBLE[language][opens ? 0 : 1];
   if (/\p{L}/u.test(before) && /^\p{L}/u.test(after)) return '’';
   if (opens) return SHORTENED.test(after) ? '’' : SINGLE[language][0];
-  return hasOpenMark(text, at, sign) ? SINGLE[language][1] : '’';
+  return isOpen ? SINGLE[language][1] : '’';
 }
 
-/** Whether an opening mark of this sign stands before, without its closing one: an odd number of them. */
-function hasOpenMark(text: string, at: number, sign: string): boolean {
-  let count = 0;
-  for (let index = text.indexOf(sign); index >= 0 && index < at; index = text.indexOf(sign, index + 1)) {
-    const isApostrophe = sign === "'" && /\p{L}'\p{L}/u.test(text.slice(Math.max(0, index - 1), index + 2));
-    if (!isApostrophe) count++;
-  }
-  return count % 2 === 1;
+/** All straight marks of a text in one pass, each with whether one of its sign is open. */
+function curlAll(text: string, language: Language): LocalEdit[] {
+  const open = { '"': false, "'": false };
+  return replaceMatches(text, /["']/g, (match) => {
+    const sign = match[0] as '"' | "'";
+    const mark = curled(text, match.index, language, open[sign]);
+    const isApostrophe = sign === "'" && /\p{L}'\p{L}/u.test(text.slice(Math.max(0, match.index - 1), match.index + 2));
+    if (!isApostrophe) open[sign] = !open[sign];
+    return mark;
+  });
 }
 
 export const quotes: Pass = {
@@ -72,7 +78,5 @@ export const quotes: Pass = {
     },
   ],
   find: (text, { language }, { form }) =>
-    form === 'straight'
-      ? replaceMatches(text, /[“”„‘’‚]/g, ([sign]) => STRAIGHT[sign])
-      : replaceMatches(text, /["']/g, (match) => curled(text, match.index, language)),
+    form === 'straight' ? replaceMatches(text, /[“”„‘’‚]/g, ([sign]) => STRAIGHT[sign]) : curlAll(text, language),
 };
