@@ -45,10 +45,10 @@ const LONGEST_TITLE = 60;
 const TITLE_FILL = 0.72;
 
 /**
- * The evidence at a seam, a number for each name: 0 says nothing, the sign and size of its say is in the model's weights.
- * The names are stable: they are shown to people as reasons.
+ * The evidence of the place, a number for each name: 0 says nothing, the sign and size of its say is in the model's weights.
+ * The names are stable: they are shown to people as reasons. What the words beside the seam say is in word-evidence.ts.
  */
-export const PLACE_EVIDENCE = {
+const PLACE_EVIDENCE = {
   chosenMark: ({ table, seams, mark }, seam) => (mark && matchesMark(mark, table, seams, seam) ? 1 : 0),
   otherThanMark: ({ table, seams, mark }, seam, { before, after, afterFlags }) =>
     mark?.by === 'gap' &&
@@ -93,7 +93,7 @@ export const PLACE_EVIDENCE = {
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
 
-export const EVIDENCE = { ...PLACE_EVIDENCE, ...WORD_EVIDENCE };
+const EVIDENCE = { ...PLACE_EVIDENCE, ...WORD_EVIDENCE };
 
 export type EvidenceName = keyof typeof EVIDENCE;
 

@@ -6,7 +6,7 @@ import { isCjk, isWordUnit } from './characters.ts';
  */
 
 /** Calls `visit` for each word of text[from, to), in order. */
-export function eachWord(text: string, from: number, to: number, visit: (from: number, to: number) => void): void {
+function eachWord(text: string, from: number, to: number, visit: (from: number, to: number) => void): void {
   for (let start = findWord(text, from, to); start < to;) {
     const end = endOfWord(text, start, to);
     visit(start, end);

@@ -59,7 +59,7 @@ function PassItem({ pass, count, wouldDo, decisions, isLit, onLight }: PassItemP
   const choose = (setting: string, value: string) => take({ kind: 'set-pass', pass: pass.id, setting, value });
   return (
     <>
-      <Item data-lit={isLit || undefined} data-off={!isOn || undefined} title={pass.summary}>
+      <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={pass.summary}>
         <Switch aria-label={pass.title} isSelected={isOn} onChange={onSwitch} />
         <Name isSelected={isLit} onChange={onLight} aria-label={`Light up the edits of “${pass.title}”`}>
           <span>{pass.title}</span>
@@ -95,7 +95,8 @@ const Item = styled.div`
     background: var(--chosen);
     box-shadow: inset 3px 0 var(--ribbon);
   }
-  &[data-off] {
+  /* Off, or on with nothing to do here: the eye finds those that did something. */
+  &[data-quiet] {
     color: var(--soft);
   }
   &:hover:not([data-lit]) {
