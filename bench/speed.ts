@@ -1,14 +1,16 @@
 import { readFileSync } from 'node:fs';
-import { clean, cleanText, DEFAULT_STYLE, revise, type Choice } from '../core/index.ts';
+import { clean, cleanText, DEFAULT_STYLE, PASSES, revise, type Choice } from '../core/index.ts';
 import { rangeOfSeam } from '../core/seams-in-force.ts';
 import { pdfColumns } from '../core/testing/distort.ts';
 import { parseProse } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';
+import { timePasses } from './passes.ts';
 
 /**
  * Prints how long a cleaning takes beside (a) a bare pass over the characters and (b) a chain of ten replacements over the same
  * text, in the same run, how it grows with the text, and the most memory that the process has held so far. Times are the best of
- * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them.
+ * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them. Then what each
+ * pass takes of 1 MB, and all of them together.
  */
 const SIZES = [0.1, 0.3, 1, 3, 10, 20];
 const FEWEST_RUNS = 3;
@@ -88,4 +90,21 @@ for (const size of SIZES) {
     revised.toFixed(1),
     (process.resourceUsage().maxRSS / 1000).toFixed(0),
   ]);
+}
+
+const text = makeText(1);
+const everything = {
+  ...DEFAULT_STYLE,
+  passes: Object.fromEntries(PASSES.map((pass) => [pass.id, true])),
+};
+const [usual, all] = best(5, [() => cleanText(clean(text, DEFAULT_STYLE)), () => cleanText(clean(text, everything))]);
+process.stdout.write(
+  `\n1 MB: ${usual!.toFixed(0)} ms with the passes that are on at first, ${all!.toFixed(0)} ms with all\n\n`,
+);
+process.stdout.write(`${'pass'.padEnd(26)}${row(['ms', 'share', 'at first'])}\n`);
+for (const { pass, milliseconds } of timePasses(clean(text, DEFAULT_STYLE))) {
+  const share = `${((100 * milliseconds) / usual!).toFixed(1)} %`;
+  process.stdout.write(
+    `${pass.id.padEnd(26)}${row([milliseconds.toFixed(1), share, pass.onByDefault ? 'on' : 'off'])}\n`,
+  );
 }

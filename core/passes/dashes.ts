@@ -30,12 +30,14 @@ export const dashes: Pass = {
       settings: { form: ' – ' },
     },
   ],
-  find: (text, _context, { form }) =>
-    replaceMatches(text, DASH, (match) => {
+  find: (text, _context, { form }) => {
+    if (!/--|[–—]/.test(text)) return [];
+    return replaceMatches(text, DASH, (match) => {
       const [whole, before, after] = match;
       if (whole.trim() === '–' && before === '') return undefined;
       // " --word" with a space before alone is an option of a command.
       if (before !== '' && after === '' && whole.includes('-')) return undefined;
       return match.index + whole.length === text.length ? form!.trimEnd() : form!;
-    }),
+    });
+  },
 };

@@ -1,5 +1,7 @@
 import { replaceMatches, type Pass } from './pass.ts';
 
+const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?![./])/gu;
+
 export const doubledPunctuation: Pass = {
   id: 'doubled-punctuation',
   title: 'Doubled punctuation',
@@ -23,10 +25,12 @@ export const doubledPunctuation: Pass = {
     { before: 'The tide fell.. and rose...', after: 'The tide fell… and rose...', settings: { stops: 'ellipsis' } },
     { before: 'Go to ../mills or wait... or wait....', after: 'Go to ../mills or wait... or wait....' },
   ],
-  find: (text, _context, { stops }) =>
-    replaceMatches(text, /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?![./])/gu, ([marks]) => {
+  find: (text, _context, { stops }) => {
+    if (!/,,|;;|\.\./.test(text)) return [];
+    return replaceMatches(text, DOUBLED, ([marks]) => {
       if (marks !== '..') return marks[0];
       if (stops === 'stay') return undefined;
       return stops === 'ellipsis' ? '…' : '.';
-    }),
+    });
+  },
 };
