@@ -1,6 +1,6 @@
 import { replaceMatches, type Pass } from './pass.ts';
 
-const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?![./])/gu;
+const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?=[\s”’")\]]|$)/gu;
 
 export const doubledPunctuation: Pass = {
   id: 'doubled-punctuation',

@@ -1,3 +1,4 @@
+import { isUpper } from '../text/characters.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
@@ -7,7 +8,7 @@ const SLIPS: readonly (readonly [RegExp, string])[] = [
   [/vv/, 'w'],
   [/0/, 'o'],
   [/1/, 'l'],
-  [/(?<=\p{Ll})I(?=\p{Ll})/u, 'l'],
+  [/(?<=\p{Ll})i(?=\p{Ll})/u, 'l'],
   [/^tbe$/, 'the'],
   [/^tbat$/, 'that'],
   [/^aud$/, 'and'],
@@ -20,11 +21,12 @@ const SHORTEST = 3;
 /** The word that was printed, where the list has it and has not the word as it stands; undefined where none is likely. */
 function printed(word: string, words: WordList): string | undefined {
   if (word.length < SHORTEST || hasWord(words, word)) return undefined;
-  for (const [slip, meant] of SLIPS) {
-    const better = word.replace(slip, meant);
-    if (better !== word && hasWord(words, better)) return better;
-  }
-  return undefined;
+  const small = word.toLowerCase();
+  const once = SLIPS.map(([slip, meant]) => small.replace(slip, meant)).filter((better) => better !== small);
+  const twice = once.flatMap((better) => SLIPS.map(([slip, meant]) => better.replace(slip, meant)));
+  const found = [...once, ...twice].find((better) => hasWord(words, better));
+  if (found === undefined) return undefined;
+  return isUpper(word[0]!) ? found[0]!.toUpperCase() + found.slice(1) : found;
 }
 
 export const ocrSlips: Pass = {

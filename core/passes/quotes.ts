@@ -30,7 +30,7 @@ function curled(text: string, at: number, language: Language, isOpen: boolean): 
   const sign = text[at]!;
   const before = text[at - 1] ?? ' ';
   const after = text.slice(at + 1, at + 9);
-  const opens = /[\s([{“‘„«—–-]/.test(before) && /^\S/.test(after);
+  const opens = /[\s([{“‘„«—–"-]/.test(before) && /^\S/.test(after);
   if (/\d/.test(before) && !isOpen) return undefined;
   if (sign === '"') return DOUBLE[language][opens ? 0 : 1];
   if (/\p{L}/u.test(before) && /^\p{L}/u.test(after)) return '’';
@@ -45,7 +45,7 @@ function curlAll(text: string, language: Language): LocalEdit[] {
     const sign = match[0] as '"' | "'";
     const mark = curled(text, match.index, language, open[sign]);
     const isApostrophe = sign === "'" && /\p{L}'\p{L}/u.test(text.slice(Math.max(0, match.index - 1), match.index + 2));
-    if (!isApostrophe) open[sign] = !open[sign];
+    if (!isApostrophe && mark !== undefined) open[sign] = !open[sign];
     return mark;
   });
 }

@@ -26,6 +26,13 @@ export const spaceBeforePunctuation: Pass = {
       if (match.index === 0) return undefined;
       const next = text[match.index + match[0].length]!;
       // Smileys and ratios.
+      if (
+        next === ':' &&
+        /\d/.test(text[match.index - 1]!) &&
+        /^: ?\d/.test(text.slice(match.index + match[0].length))
+      ) {
+        return undefined;
+      }
       if (next === ':' && /[)(DPp/-]/.test(text[match.index + match[0].length + 1] ?? '')) return undefined;
       return french && ';:!?»'.includes(next) ? undefined : '';
     });

@@ -1,3 +1,4 @@
+import { isAbbreviation } from '../text/language.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
 const FILLERS =
@@ -39,6 +40,11 @@ export const repeatedWords: Pass = {
     replaceMatches(text, REPEATED, ([, , word]) => (MAY_DOUBLE.has(word!.toLowerCase()) ? undefined : word)),
 };
 
+/** The word before the stop, a quotation mark, and the small letter that begins the sentence. */
+const SENTENCE_START = /(?:^|(?<=(?:\b(\p{Ll}{2,})|\d)[.!?]["”’]? ))(["“‘]?)(\p{Ll})(?=\p{Ll}|\s)/gu;
+/** Short forms that may end a sentence, but mostly do not where a small letter follows. */
+const RARELY_LAST: ReadonlySet<string> = new Set(['etc', 'usw', 'inc', 'ltd', 'co']);
+
 export const sentenceCapitals: Pass = {
   id: 'sentence-capitals',
   title: 'Sentence capitals',
@@ -49,9 +55,7 @@ export const sentenceCapitals: Pass = {
     { before: 'you begin with the keel. then come the ribs.', after: 'You begin with the keel. Then come the ribs.' },
   ],
   find: (text) =>
-    replaceMatches(
-      text,
-      /(?:^|(?<=(?:\p{Ll}{2}|\d)[.!?]["”’]? ))(["“‘]?)(\p{Ll})(?=\p{Ll}|\s)/gu,
-      ([, mark, letter]) => mark! + letter!.toUpperCase(),
+    replaceMatches(text, SENTENCE_START, ([, word, mark, letter]) =>
+      word !== undefined && (isAbbreviation(word) || RARELY_LAST.has(word)) ? undefined : mark! + letter!.toUpperCase(),
     ),
 };
