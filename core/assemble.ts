@@ -7,11 +7,11 @@ import { applyLocalEdits, sourceRange } from './edits/local-edit.ts';
 import { textOfPieces, type Piece } from './edits/piece.ts';
 import { PASSES } from './passes/index.ts';
 import type { Analysis, Cleaning } from './cleaning.ts';
-import type { Pass, PassContext } from './passes/pass.ts';
+import { worksIn, type Pass, type PassContext, type Settings } from './passes/pass.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
 import { Decision } from './seams/seam-table.ts';
-import { isPassOn, settingsOf, type Style } from './style/style.ts';
+import { isPassOn, settingsOf } from './style/style.ts';
 
 /** Builds the blocks of an analysis, taking over from `before` those that nothing has touched. */
 export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {
@@ -61,8 +61,9 @@ function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Ar
 function blockBuilder({ source, style, choices, context, table, index, idle, decided }: Analysis, rules: GapRules) {
   const { line } = decided.seams;
   const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
-  const passes: Pass[] = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id) && !idle.has(pass.id));
-  const sparing = passes.filter((pass) => pass.everywhere);
+  const passes = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id) && !idle.has(pass.id)).map(
+    (pass: Pass): PassAtWork => ({ pass, settings: settingsOf(style, pass) }),
+  );
   return (firstKept: number, lastKept: number): Block => {
     const from = table.from[line[firstKept]!]!;
     const to = table.to[line[lastKept]!]!;
@@ -70,9 +71,8 @@ function blockBuilder({ source, style, choices, context, table, index, idle, dec
     const gap = gapBetween(rules, firstKept - 1, gapFrom, from, firstKept === 0 ? '' : rules.separator);
     const held = stets.filter((stet) => stet.from < to && stet.to > from);
     const kind = kindOfBlock(rules, firstKept, lastKept);
-    // Tables and code are left alone, but for characters that nobody can see or mean.
-    const wanted = kind === 'table' || kind === 'code' ? sparing : passes;
-    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context, style);
+    const wanted = passes.filter(({ pass }) => worksIn(pass, kind));
+    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context);
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return {
       kind,
@@ -88,19 +88,23 @@ function blockBuilder({ source, style, choices, context, table, index, idle, dec
   };
 }
 
+interface PassAtWork {
+  readonly pass: Pass;
+  readonly settings: Settings;
+}
+
 function runPasses(
   source: string,
   pieces: Piece[],
-  passes: readonly Pass[],
+  passes: readonly PassAtWork[],
   held: readonly StetChoice[],
   context: PassContext,
-  style: Style,
 ): Piece[] {
   let text = textOfPieces(source, pieces);
-  for (const pass of passes) {
+  for (const { pass, settings } of passes) {
     if (pass.needs?.test(text) === false) continue;
     const stets = held.filter((stet) => stet.pass === pass.id);
-    const edits = pass.find!(text, context, settingsOf(style, pass)).filter((edit) => {
+    const edits = pass.find!(text, context, settings).filter((edit) => {
       if (stets.length === 0) return true;
       const range = sourceRange(pieces, edit);
       return !stets.some((stet) => stet.from < range.to && stet.to > range.from);

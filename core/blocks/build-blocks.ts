@@ -2,7 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision, type SeamTable } from '../seams/seam-table.ts';
-import { findAsides } from './asides.ts';
+import { findAsides, type Aside } from './asides.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
 export interface GapRules {
@@ -42,15 +42,19 @@ export function passOfLine(kind: number): string | undefined {
 export function blockPieces(rules: GapRules, first: number, last: number): Piece[] {
   const { table, seams } = rules;
   const pieces: Piece[] = [];
+  const asides: Aside[] = [];
   for (let kept = first; kept <= last; kept++) {
     const line = seams.line[kept]!;
     let to = table.to[line]!;
     const mends = kept < last && rules.decision[kept] === Decision.mend;
     if (mends) to--;
     if (table.from[line]! < to) pieces.push(verbatim(table.from[line]!, to));
-    if (kept < last) pieces.push(...gapInside(rules, kept, to));
+    if (kept === last) break;
+    pieces.push(...gapInside(rules, kept, to));
+    // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
+    if (rules.decision[kept] === Decision.keep) continue;
+    asides.push(...findAsides(rules.source, table, line, seams.line[kept + 1]!, rules.separator));
   }
-  const asides = findAsides(rules.source, table, seams.line[first]!, seams.line[last]!, rules.separator);
   const end = table.to[seams.line[last]!]!;
   for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
   return pieces;

@@ -78,6 +78,11 @@ describe('footnotes', () => {
     expect(out.indexOf('salt')).toBeLessThan(out.indexOf('out through'));
   });
 
+  test('it stands once, also where lines are kept as lines', () => {
+    const style = { ...DEFAULT_STYLE, passes: { 'wrapped-lines': false } };
+    expect(cleanText(clean(page('1 It was salt.'), style)).match(/It was salt/g)).toHaveLength(1);
+  });
+
   test('with the pass off the note stays where it stood', () => {
     const style = { ...DEFAULT_STYLE, passes: { footnotes: false } };
     expect(cleanText(clean(page('1 It was salt.'), style)).indexOf('salt')).toBeLessThan(

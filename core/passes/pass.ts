@@ -1,3 +1,4 @@
+import type { BlockKind } from '../blocks/block.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { Language } from '../text/language.ts';
 import type { WordList } from '../text/word-list.ts';
@@ -56,6 +57,11 @@ export interface Pass {
   readonly needs?: RegExp;
   /** Edits over the text of one block, in order, not overlapping. Offsets are those of `text`. */
   find?(text: string, context: PassContext, settings: Settings): LocalEdit[];
+}
+
+/** Whether a pass may work in a block of this kind: tables and code are left alone, but for what nobody can see or mean. */
+export function worksIn(pass: Pass, kind: BlockKind): boolean {
+  return pass.everywhere === true || (kind !== 'table' && kind !== 'code');
 }
 
 /** Edits that replace every match of an expression; `toInsert` may say undefined to leave one alone. */

@@ -1,7 +1,7 @@
 import type { Cleaning } from '../cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
-import type { Pass } from '../passes/pass.ts';
+import { worksIn, type Pass } from '../passes/pass.ts';
 import { isPassOn, settingsOf } from '../style/style.ts';
 
 const BLOCKS_A_STEP = 50;
@@ -20,9 +20,8 @@ export function* countWouldDo(cleaning: Cleaning): Generator<undefined, Record<s
   for (const [at, block] of blocks.entries()) {
     if (at % BLOCKS_A_STEP === BLOCKS_A_STEP - 1) yield;
     const text = textOfPieces(source, block.pieces);
-    const isLaidOut = block.kind === 'table' || block.kind === 'code';
     for (const { pass, settings } of off) {
-      if ((isLaidOut && !pass.everywhere) || pass.needs?.test(text) === false) continue;
+      if (!worksIn(pass, block.kind) || pass.needs?.test(text) === false) continue;
       counts[pass.id]! += pass.find!(text, context, settings).length;
     }
   }

@@ -161,7 +161,6 @@ const Option = styled(MenuItem)`
 const WideOption = styled(Option)`
   grid-template-columns: auto 1fr;
   padding-left: 40px;
-  &#mark,
   &[data-key='mark'] {
     border-top: 1px solid var(--line);
     border-top-left-radius: 0;
