@@ -8,15 +8,17 @@ export interface PassTime {
 
 /** The time of each pass that works inside blocks, over the clean text as it is, longest first. */
 export function timePasses(cleaning: Cleaning): PassTime[] {
-  const texts = cleaning.blocks.map((block) => textOfPieces(cleaning.source, block.pieces));
+  const texts = cleaning.blocks.map(({ pieces, from }) => ({ text: textOfPieces(cleaning.source, pieces), from }));
   return PASSES.filter((pass: Pass) => pass.find)
     .map((pass: Pass) => ({ pass, milliseconds: Math.min(...[1, 2, 3].map(() => timeOf(pass, texts, cleaning))) }))
     .sort((a, b) => b.milliseconds - a.milliseconds);
 }
 
-function timeOf(pass: Pass, texts: readonly string[], { context }: Cleaning): number {
+function timeOf(pass: Pass, texts: readonly { text: string; from: number }[], { context }: Cleaning): number {
   const settings = settingsOf(DEFAULT_STYLE, pass);
   const start = performance.now();
-  for (const text of texts) if (pass.needs?.test(text) !== false) pass.find!(text, context, settings);
+  for (const { text, from } of texts) {
+    if (pass.needs?.test(text) !== false) pass.find!(text, context, settings, from);
+  }
   return performance.now() - start;
 }

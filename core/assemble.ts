@@ -1,50 +1,59 @@
+import type { Analysis, Cleaning } from './cleaning.ts';
 import type { Block } from './blocks/block.ts';
 import { blockPieces, gapBetween, type GapRules } from './blocks/build-blocks.ts';
 import { kindOfBlock } from './blocks/kind-of-block.ts';
-import { subjectOf, type Choice, type StetChoice } from './choices/choice.ts';
-import { addTallies, NO_WORDS, tallyWords } from './edits/conservation.ts';
-import { applyLocalEdits, sourceRange } from './edits/local-edit.ts';
-import { textOfPieces, type Piece } from './edits/piece.ts';
-import { PASSES } from './passes/index.ts';
-import type { Analysis, Cleaning } from './cleaning.ts';
-import { worksIn, type Pass, type PassContext, type Settings } from './passes/pass.ts';
+import { joinAsides } from './blocks/asides.ts';
+import { subjectOf, type Choice } from './choices/choice.ts';
+import { isApproved, isConstrained, mayEdit, type Permits } from './choices/permits.ts';
+import { addTallies, tallyWords } from './edits/conservation.ts';
+import { applyLocalEdits, type Rulings } from './edits/local-edit.ts';
+import { replaced, textOfPieces, type Piece } from './edits/piece.ts';
+import { worksIn, type Pass, type Settings } from './passes/pass.ts';
+import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
 import { Decision } from './seams/seam-table.ts';
-import { isPassOn, settingsOf } from './style/style.ts';
+import { passesInOrder } from './style/order.ts';
+import { rulesInForce } from './style/rules.ts';
+import { isPassOn, settingOf, settingsOf } from './style/style.ts';
+
+/** Told before an own rule begins its work, so that whoever waits can see one that does not end. */
+export type OnRule = (rule: string) => void;
 
 /** Builds the blocks of an analysis, taking over from `before` those that nothing has touched. */
-export function assemble(analysis: Analysis, before?: Cleaning): Cleaning {
-  const { source, decided } = analysis;
+export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule): Cleaning {
+  const { source, decided, index, style, permits } = analysis;
   const { decision, settled } = decisionsInForce(analysis);
   const rules = gapRules(analysis, decision);
   const reusable = before && reusableBlocks(before, analysis);
   const build = blockBuilder(analysis, rules);
-  const blocks: Block[] = [];
+  const base: Block[] = [];
   const { line, count } = decided.seams;
-  let tally = NO_WORDS;
   for (let first = 0; first < line.length;) {
     let last = first;
     while (last < count && decision[last] !== Decision.break) last++;
     const known = reusable?.get(first);
     const same = known?.lastKept === last && sameDecisions(before!.decision, decision, first, last);
-    const block = same ? known! : build(first, last);
-    blocks.push(block);
-    tally = addTallies(tally, block.tally);
+    const kind = same ? known!.kind : kindOfBlock(rules, first, last);
+    const apart = first === 0 ? '' : separatorFor(analysis, rules, base.at(-1)?.kind, kind);
+    base.push(same && known!.apart === apart ? known! : build(first, last, kind, apart));
     first = last + 1;
   }
-  const tail = gapBetween(rules, line.length - 1, blocks.at(-1)?.to ?? 0, source.length, '');
-  return {
-    ...analysis,
-    decision,
-    settled,
-    blocks,
-    tail,
-    tally: addTallies(tally, tallyWords(source, analysis.index, tail)),
-  };
+  const end = base.at(-1)?.to ?? 0;
+  const baseTail = [...gapBetween(rules, line.length - 1, end, source.length, ''), ...gatheredNotes(analysis, rules)];
+  const own = rulesInForce(style);
+  const { blocks, tail } = applyRules(
+    { source, index, blocks: base, tail: baseTail },
+    own,
+    rulingsFor(permits),
+    onRule,
+  );
+  let tally = tallyWords(source, index, tail);
+  for (const block of blocks) tally = addTallies(tally, block.tally);
+  return { ...analysis, decision, settled, base, blocks, tail, tally };
 }
 
-function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Array): GapRules {
+function gapRules({ source, style, table, decided, permits }: Analysis, decision: Uint8Array): GapRules {
   return {
     source,
     table,
@@ -52,89 +61,109 @@ function gapRules({ source, style, table, decided }: Analysis, decision: Uint8Ar
     decision,
     glueAt: (seam) => glueAt(source, table, decided.seams, seam, decided.splits.get(seam)),
     separator: style.apart === 'line' ? '\n' : '\n\n',
-    trimsEdges: isPassOn(style, 'edge-spaces'),
-    trimsBlankLines: isPassOn(style, 'blank-lines'),
+    asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
+    trimsEdges: worksWhere(style, permits, 'edge-spaces'),
+    trimsBlankLines: worksWhere(style, permits, 'blank-lines'),
     usualIndent: decided.usualIndent,
   };
 }
 
-function blockBuilder({ source, style, choices, context, table, index, idle, decided }: Analysis, rules: GapRules) {
+/** Where a pass may work; asked of every gap, so what is the same everywhere is worked out once. */
+function worksWhere(style: Analysis['style'], permits: Permits, pass: string): (from: number, to: number) => boolean {
+  const on = isPassOn(style, pass);
+  if (!on || !isConstrained(permits, pass)) return () => on;
+  return (from, to) => mayEdit(permits, pass, from, to);
+}
+
+/** What stands between a block and the one before it. */
+function separatorFor(
+  { style }: Analysis,
+  { separator }: GapRules,
+  before: Block['kind'] | undefined,
+  kind: Block['kind'],
+): string {
+  if (before !== 'list-item' || kind !== 'list-item') return separator;
+  return settingOf(style, 'blank-lines', 'items') === 'close' ? '\n' : separator;
+}
+
+/** The footnotes of the whole text, where they are gathered at its end. */
+function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Piece[] {
+  if (!isPassOn(style, 'footnotes') || settingOf(style, 'footnotes', 'place') !== 'end') return [];
+  const text = joinAsides(source, table, rules.separator);
+  return text === '' ? [] : [replaced(source.length, source.length, rules.separator + text, 'footnotes')];
+}
+
+function blockBuilder({ source, style, context, table, index, idle, decided, permits }: Analysis, rules: GapRules) {
   const { line } = decided.seams;
-  const stets = choices.filter((choice): choice is StetChoice => choice.kind === 'stet');
-  const passes = PASSES.filter((pass: Pass) => pass.find && isPassOn(style, pass.id) && !idle.has(pass.id)).map(
-    (pass: Pass): PassAtWork => ({ pass, settings: settingsOf(style, pass) }),
-  );
-  return (firstKept: number, lastKept: number): Block => {
+  const rulings = rulingsFor(permits);
+  const passes = passesInOrder(style)
+    .filter((pass) => isPassOn(style, pass.id) && !idle.has(pass.id))
+    .map((pass): PassAtWork => ({ pass, settings: settingsOf(style, pass), rulings: rulings(pass.id) }));
+  return (firstKept: number, lastKept: number, kind: Block['kind'], apart: string): Block => {
     const from = table.from[line[firstKept]!]!;
     const to = table.to[line[lastKept]!]!;
     const gapFrom = firstKept === 0 ? 0 : table.to[line[firstKept - 1]!]!;
-    const gap = gapBetween(rules, firstKept - 1, gapFrom, from, firstKept === 0 ? '' : rules.separator);
-    const held = stets.filter((stet) => stet.from < to && stet.to > from);
-    const kind = kindOfBlock(rules, firstKept, lastKept);
-    const wanted = passes.filter(({ pass }) => worksIn(pass, kind));
-    const pieces = runPasses(source, blockPieces(rules, firstKept, lastKept), wanted, held, context);
+    const gap = gapBetween(rules, firstKept - 1, gapFrom, from, apart);
+    let pieces = blockPieces(rules, firstKept, lastKept);
+    let text = textOfPieces(source, pieces);
+    for (const { pass, settings, rulings: ruled } of passes) {
+      if (!worksIn(pass, kind) || pass.needs?.test(text) === false) continue;
+      const edits = pass.find!(text, context, settings, from);
+      if (edits.length === 0) continue;
+      pieces = applyLocalEdits(text, pieces, edits, pass.id, ruled);
+      text = textOfPieces(source, pieces);
+    }
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
-    return {
-      kind,
-      firstKept,
-      lastKept,
-      gapFrom,
-      from,
-      to,
-      gap,
-      pieces,
-      tally,
-    };
+    return { kind, firstKept, lastKept, gapFrom, from, to, apart, gap, pieces, tally };
   };
 }
 
 interface PassAtWork {
   readonly pass: Pass;
   readonly settings: Settings;
+  readonly rulings: Rulings | undefined;
 }
 
-function runPasses(
-  source: string,
-  pieces: Piece[],
-  passes: readonly PassAtWork[],
-  held: readonly StetChoice[],
-  context: PassContext,
-): Piece[] {
-  let text = textOfPieces(source, pieces);
-  for (const { pass, settings } of passes) {
-    if (pass.needs?.test(text) === false) continue;
-    const stets = held.filter((stet) => stet.pass === pass.id);
-    const edits = pass.find!(text, context, settings).filter((edit) => {
-      if (stets.length === 0) return true;
-      const range = sourceRange(pieces, edit);
-      return !stets.some((stet) => stet.from < range.to && stet.to > range.from);
-    });
-    if (edits.length === 0) continue;
-    pieces = applyLocalEdits(text, pieces, edits, pass.id);
-    text = textOfPieces(source, pieces);
-  }
-  return pieces;
+/** What a person decided about the edits of each pass; undefined where nothing. */
+function rulingsFor(permits: Permits): (pass: string) => Rulings | undefined {
+  return (pass) => {
+    if (!isConstrained(permits, pass) && !permits.approved.has(pass)) return undefined;
+    return {
+      mayEdit: (from, to) => mayEdit(permits, pass, from, to),
+      isApproved: (from, to) => isApproved(permits, pass, from, to),
+    };
+  };
 }
 
-/** The old blocks by their first line: all whose passes and stets are unchanged. */
+/** The old blocks by their first line: all whose passes, stets and approvals are unchanged. */
 function reusableBlocks(before: Cleaning, { style, choices }: Analysis): Map<number, Block> {
   const blocks = new Map<number, Block>();
-  if (JSON.stringify(style) !== JSON.stringify(before.style)) return blocks;
-  const changed = changedStets(before.choices, choices);
-  for (const block of before.blocks) {
-    if (!changed.some((stet) => stet.from < block.to && stet.to > block.gapFrom)) blocks.set(block.firstKept, block);
+  if (blockStyle(style) !== blockStyle(before.style)) return blocks;
+  const changed = changedChoices(before.choices, choices);
+  if (changed.some(({ kind }) => kind === 'limit')) return blocks;
+  for (const block of before.base) {
+    const isTouched = changed.some((choice) => choice.from <= block.to && choice.to >= block.gapFrom);
+    if (!isTouched) blocks.set(block.firstKept, block);
   }
   return blocks;
 }
 
-function changedStets(before: readonly Choice[], after: readonly Choice[]): Choice[] {
-  const old = new Set(before.map(subjectOf));
-  const now = new Set(after.map(subjectOf));
-  const isStet = (choice: Choice) => choice.kind === 'stet';
+/** All of a style that blocks depend on before own rules. */
+function blockStyle({ passes, settings, order, apart }: Analysis['style']): string {
+  return JSON.stringify([passes, settings, order, apart]);
+}
+
+const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit']);
+
+/** The choices about edits that are new or gone. */
+function changedChoices(before: readonly Choice[], after: readonly Choice[]): Choice[] {
+  const keyOf = (choice: Choice) => `${choice.kind} ${subjectOf(choice)}`;
+  const old = new Set(before.map(keyOf));
+  const now = new Set(after.map(keyOf));
   return [
-    ...before.filter((choice) => isStet(choice) && !now.has(subjectOf(choice))),
-    ...after.filter((choice) => isStet(choice) && !old.has(subjectOf(choice))),
-  ];
+    ...before.filter((choice) => !now.has(keyOf(choice))),
+    ...after.filter((choice) => !old.has(keyOf(choice))),
+  ].filter(({ kind }) => TOUCHES_BLOCKS.has(kind));
 }
 
 /** Whether the decisions at a block's own seams, and the one before it, are as they were. */

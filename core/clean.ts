@@ -1,21 +1,17 @@
-import { assemble } from './assemble.ts';
-import type { Cleaning } from './cleaning.ts';
-import { passOfLine } from './blocks/build-blocks.ts';
-import type { Choice, StetChoice } from './choices/choice.ts';
-import { measureLine } from './lines/line-features.ts';
-import { LineKind, type LineOptions } from './lines/line-kind.ts';
-import type { LineTable } from './lines/line-table.ts';
+import { assemble, type OnRule } from './assemble.ts';
+import type { Analysis, Cleaning } from './cleaning.ts';
+import type { Choice } from './choices/choice.ts';
+import { permitsOf } from './choices/permits.ts';
+import type { LineOptions } from './lines/line-kind.ts';
+import { readLines } from './lines/read-lines.ts';
+import { lineChoices, putLinesInForce } from './lines-in-force.ts';
+import { passContext } from './pass-context.ts';
 import { PASSES } from './passes/index.ts';
 import type { Pass } from './passes/pass.ts';
-import { readLines } from './lines/read-lines.ts';
-import { decideSeams } from './seams/decide.ts';
-import { numbersOfFootnotes } from './lines/footnotes.ts';
-import { isSameMark, type ParagraphMark } from './seams/paragraph-mark.ts';
+import { decideSeams, type Told } from './seams/decide.ts';
 import type { Lexicon } from './seams/split-words.ts';
-import { isPassOn, type Style } from './style/style.ts';
+import { isPassOn, settingOf, type Style } from './style/style.ts';
 import { detectLanguage, type Language } from './text/language.ts';
-import { findGluedNotes } from './text/note-marks.ts';
-import { lineAt } from './text/line-index.ts';
 import { indexWords } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
 
@@ -27,11 +23,12 @@ export interface CleanOptions {
   readonly words?: WordList;
   /** Told as each stage begins. */
   readonly onStage?: (stage: Stage) => void;
+  readonly onRule?: OnRule;
 }
 
 /**
  * Cleans a source. Deterministic; the outcome depends on nothing but source, style, choices and the word list. Linear in the
- * length of the source.
+ * length of the source, but for the expressions of own rules, which take the time that they take.
  *
  * Laws: the pieces of gaps, blocks and tail tile the source; their sources strung together are the source; the tally holds.
  */
@@ -39,41 +36,40 @@ export function clean(
   source: string,
   style: Style,
   choices: readonly Choice[] = [],
-  { words, onStage }: CleanOptions = {},
+  { words, onStage, onRule }: CleanOptions = {},
 ): Cleaning {
   onStage?.('lines');
+  const permits = permitsOf(choices);
   const table = readLines(source, lineOptions(style));
-  keepStetLines(source, table, choices);
+  putLinesInForce(source, table, choices, permits);
   onStage?.('seams');
   const language = detectLanguage(source);
   const index = indexWords(source);
-  const decided = decideSeams(source, table, index, lexiconOf(language, words), markOf(choices));
+  const decided = decideSeams(source, table, index, lexiconOf(language, words), toldOf(choices));
   onStage?.('blocks');
-  const context = {
-    language,
-    captions: table.captions.found,
-    words,
-    gluedNotes: findGluedNotes(source, numbersOfFootnotes(source, table)),
-  };
-  return assemble({ source, style, choices, words, context, index, idle: idlePasses(source, style), table, decided });
+  const context = passContext(source, table, index, language, words);
+  const idle = idlePasses(source, style);
+  return assemble({ source, style, choices, permits, words, context, index, idle, table, decided }, undefined, onRule);
 }
 
 /**
  * The cleaning of the same source after a change of choices or style. Law: gives what `clean` would; but blocks whose lines,
  * seams and choices are as before are taken over.
  */
-export function revise(before: Cleaning, style: Style, choices: readonly Choice[]): Cleaning {
-  const { source, words, context, index, idle, table, decided } = before;
+export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
+  const { source, words, context, index, table } = before;
   const sameLines =
-    JSON.stringify(lineOptions(style)) === JSON.stringify(lineOptions(before.style)) &&
-    JSON.stringify(lineStets(choices)) === JSON.stringify(lineStets(before.choices));
-  if (!sameLines) return clean(source, style, choices, { words });
-  const mark = markOf(choices);
-  if (isSameMark(mark, before.decided.mark)) {
-    return assemble({ source, style, choices, words, context, index, idle, table, decided }, before);
-  }
-  const decidedAnew = decideSeams(source, table, index, lexiconOf(context.language, words), mark);
-  return assemble({ source, style, choices, words, context, index, idle, table, decided: decidedAnew });
+    isSame(lineOptions(style), lineOptions(before.style)) && isSame(lineChoices(choices), lineChoices(before.choices));
+  if (!sameLines) return clean(source, style, choices, { words, onRule });
+  const told = toldOf(choices);
+  const analysis = { ...before, style, choices, permits: permitsOf(choices), idle: idleAfter(before, style) };
+  if (isSame(told, before.decided.told)) return assemble(analysis, before, onRule);
+  const decided = decideSeams(source, table, index, lexiconOf(context.language, words), told);
+  return assemble({ ...analysis, decided }, undefined, onRule);
+}
+
+function isSame(a: unknown, b: unknown): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
 }
 
 /** The passes that are on and have nothing to do in this source. */
@@ -82,13 +78,23 @@ function idlePasses(source: string, style: Style): ReadonlySet<string> {
   return new Set(on.filter((pass: Pass) => pass.needs?.test(source) === false).map((pass) => pass.id));
 }
 
+/** As long as the passes are the same, so are those that have nothing to do. */
+function idleAfter({ source, style, idle }: Analysis, now: Style): ReadonlySet<string> {
+  return isSame(style.passes, now.passes) ? idle : idlePasses(source, now);
+}
+
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
   return { words, closesCompounds: language === 'de' };
 }
 
-/** What a person said marks the paragraphs of the text. */
-function markOf(choices: readonly Choice[]): ParagraphMark | undefined {
-  return choices.find((choice) => choice.kind === 'mark')?.mark;
+/** What a person said of the whole text. */
+function toldOf(choices: readonly Choice[]): Told {
+  const told: { -readonly [K in keyof Told]: Told[K] } = {};
+  for (const choice of choices) {
+    if (choice.kind === 'mark') told.mark = choice.mark;
+    if (choice.kind === 'measure') told.measure = choice.characters;
+  }
+  return told;
 }
 
 function lineOptions(style: Style): LineOptions {
@@ -98,33 +104,9 @@ function lineOptions(style: Style): LineOptions {
     repeats: isPassOn(style, 'caption-repeats'),
     soundCues: isPassOn(style, 'sound-cues'),
     rules: isPassOn(style, 'rules'),
-    footnotes: isPassOn(style, 'footnotes'),
+    footnotes: isPassOn(style, 'footnotes') && (settingOf(style, 'footnotes', 'place') as 'behind' | 'end' | 'gone'),
     webLabels: isPassOn(style, 'web-labels'),
     lineNumbers: isPassOn(style, 'line-numbers'),
+    mailQuotes: isPassOn(style, 'mail-quotes'),
   };
-}
-
-const LINE_PASSES: ReadonlySet<string> = new Set([
-  'page-furniture',
-  'time-codes',
-  'caption-repeats',
-  'sound-cues',
-  'rules',
-  'footnotes',
-  'web-labels',
-]);
-
-function lineStets(choices: readonly Choice[]): StetChoice[] {
-  return choices.filter((choice): choice is StetChoice => choice.kind === 'stet' && LINE_PASSES.has(choice.pass));
-}
-
-/** A dropped line that a person wants to stand becomes prose again. */
-function keepStetLines(source: string, table: LineTable, choices: readonly Choice[]): void {
-  for (const stet of lineStets(choices)) {
-    for (let line = lineAt(table.index, stet.from); line < table.index.count && table.from[line]! < stet.to; line++) {
-      if (passOfLine(table.kind[line]!) !== stet.pass || table.to[line]! <= stet.from) continue;
-      table.kind[line] = LineKind.prose;
-      measureLine(source, table, line);
-    }
-  }
 }

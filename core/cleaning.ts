@@ -1,5 +1,6 @@
 import type { Block } from './blocks/block.ts';
 import type { Choice } from './choices/choice.ts';
+import type { Permits } from './choices/permits.ts';
 import type { WordTally } from './edits/conservation.ts';
 import type { Piece } from './edits/piece.ts';
 import type { LineTable } from './lines/line-table.ts';
@@ -14,6 +15,8 @@ export interface Analysis {
   readonly source: string;
   readonly style: Style;
   readonly choices: readonly Choice[];
+  /** What the choices say of where passes may work. */
+  readonly permits: Permits;
   readonly words?: WordList;
   readonly context: PassContext;
   /** Passes that were found to have nothing to do in this source; not all of them are looked for. */
@@ -31,6 +34,8 @@ export interface Cleaning extends Analysis {
   readonly decision: Uint8Array;
   /** By seam: 1 where a person decided. */
   readonly settled: Uint8Array;
+  /** The blocks before own rules, to be taken over by the next cleaning, and the blocks as they are. */
+  readonly base: readonly Block[];
   readonly blocks: readonly Block[];
   /** What follows the last block: tiles the rest of the source; all of it where there is no block. */
   readonly tail: readonly Piece[];

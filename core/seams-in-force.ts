@@ -1,5 +1,6 @@
 import type { Analysis } from './cleaning.ts';
 import type { SeamChoice } from './choices/choice.ts';
+import { isConstrained, mayEdit } from './choices/permits.ts';
 import { isHyphen } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';
 import { Decision } from './seams/seam-table.ts';
@@ -7,16 +8,14 @@ import { isPassOn } from './style/style.ts';
 
 /** The decisions of the evidence, then the passes that are off, then what a person chose: the later wins. */
 export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; settled: Uint8Array } {
-  const { style, choices, decided } = analysis;
+  const { choices, decided } = analysis;
   const decision = decided.decision.slice();
   const settled = new Uint8Array(decided.seams.count);
-  const joins = isPassOn(style, 'wrapped-lines');
-  const mends = isPassOn(style, 'split-words');
-  if (!joins || !mends) {
-    for (let seam = 0; seam < decision.length; seam++) {
-      if (!mends && decision[seam] === Decision.mend) decision[seam] = Decision.join;
-      if (!joins && decision[seam] === Decision.join) decision[seam] = Decision.keep;
-    }
+  const joins = worksAt(analysis, 'wrapped-lines');
+  const mends = worksAt(analysis, 'split-words');
+  for (let seam = 0; seam < decision.length; seam++) {
+    if (decision[seam] === Decision.mend && !mends(seam)) decision[seam] = Decision.join;
+    if (decision[seam] === Decision.join && !joins(seam)) decision[seam] = Decision.keep;
   }
   for (const choice of choices) {
     if (choice.kind !== 'seam') continue;
@@ -26,6 +25,15 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
     settled[seam] = 1;
   }
   return { decision, settled };
+}
+
+/** At which seams a pass may work: it is on, and no person said otherwise for the gap there. */
+function worksAt(analysis: Analysis, pass: string): (seam: number) => boolean {
+  const { style, permits, table, decided } = analysis;
+  const on = isPassOn(style, pass);
+  if (!on || !isConstrained(permits, pass)) return () => on;
+  const { line } = decided.seams;
+  return (seam) => mayEdit(permits, pass, table.to[line[seam]!]!, table.from[line[seam + 1]!]!);
 }
 
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */

@@ -29,6 +29,13 @@ export function findAsides(source: string, table: LineTable, first: number, end:
   return asides;
 }
 
+/** All asides of a text, a paragraph to each note. */
+export function joinAsides(source: string, table: LineTable, separator: string): string {
+  return findAsides(source, table, 0, table.index.count, separator)
+    .map(({ text }) => text)
+    .join(separator);
+}
+
 function isAsideOrBlank(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.aside || table.kind[line] === LineKind.blank;
 }

@@ -23,6 +23,8 @@ export interface Block {
   readonly gapFrom: number;
   readonly from: number;
   readonly to: number;
+  /** What stands between the block before and this one. */
+  readonly apart: string;
   /** The gap before the block: line ends, blank and dropped lines; its text is the separator. Tiles [gapFrom, from). */
   readonly gap: readonly Piece[];
   /** Tiles [from, to). */

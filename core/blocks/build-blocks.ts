@@ -1,3 +1,4 @@
+import { BY_HAND } from '../choices/choice.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
@@ -14,8 +15,11 @@ export interface GapRules {
   glueAt(seam: number): string;
   /** What stands between paragraphs: one or two line feeds. */
   readonly separator: string;
-  readonly trimsEdges: boolean;
-  readonly trimsBlankLines: boolean;
+  /** Where asides go: behind the paragraph that they interrupt, or elsewhere. */
+  readonly asidesBehind: boolean;
+  /** Whether the passes of spaces at line edges and of blank lines may work in a range of the source. */
+  trimsEdges(from: number, to: number): boolean;
+  trimsBlankLines(from: number, to: number): boolean;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
 }
@@ -32,6 +36,7 @@ const PASS_OF_KIND: Readonly<Record<number, string>> = {
   [LineKind.rule]: 'rules',
   [LineKind.aside]: 'footnotes',
   [LineKind.webLabel]: 'web-labels',
+  [LineKind.byHand]: BY_HAND,
 };
 
 export function passOfLine(kind: number): string | undefined {
@@ -52,7 +57,7 @@ export function blockPieces(rules: GapRules, first: number, last: number): Piece
     if (kept === last) break;
     pieces.push(...gapInside(rules, kept, to));
     // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
-    if (rules.decision[kept] === Decision.keep) continue;
+    if (!rules.asidesBehind || rules.decision[kept] === Decision.keep) continue;
     asides.push(...findAsides(rules.source, table, line, seams.line[kept + 1]!, rules.separator));
   }
   const end = table.to[seams.line[last]!]!;
@@ -75,7 +80,7 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
   const pieces: Piece[] = [];
   let wanted = separator;
   for (const part of cutAtDroppedLines(rules, from, to, seam)) {
-    if (part.aside !== undefined) {
+    if (part.aside !== undefined && rules.asidesBehind) {
       // Between two paragraphs an aside is a paragraph of its own.
       pieces.push(replaced(part.from, part.to, wanted + part.aside, 'footnotes'));
       wanted = separator;
@@ -100,14 +105,16 @@ function whiteSpace(rules: GapRules, from: number, end: number, wanted: string, 
   while (b > a && !isBreakUnit(source.charCodeAt(b - 1))) b--;
   if (a === b) {
     if (from === to) return [];
-    return rules.trimsEdges || wanted !== '' ? [replaced(from, to, wanted, 'edge-spaces')] : [verbatim(from, to)];
+    return rules.trimsEdges(from, to) || wanted !== ''
+      ? [replaced(from, to, wanted, 'edge-spaces')]
+      : [verbatim(from, to)];
   }
   const pieces: Piece[] = [];
-  if (from < a) pieces.push(rules.trimsEdges ? replaced(from, a, '', 'edge-spaces') : verbatim(from, a));
+  if (from < a) pieces.push(rules.trimsEdges(from, a) ? replaced(from, a, '', 'edge-spaces') : verbatim(from, a));
   const ends = source.slice(a, b);
-  if (ends === wanted || !rules.trimsBlankLines) pieces.push(verbatim(a, b));
+  if (ends === wanted || !rules.trimsBlankLines(a, b)) pieces.push(verbatim(a, b));
   else pieces.push(replaced(a, b, wanted, 'blank-lines'));
-  if (b < to) pieces.push(rules.trimsEdges ? replaced(b, to, '', 'edge-spaces') : verbatim(b, to));
+  if (b < to) pieces.push(rules.trimsEdges(b, to) ? replaced(b, to, '', 'edge-spaces') : verbatim(b, to));
   return pieces;
 }
 
@@ -153,6 +160,8 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
       continue;
     }
     const pass = passOfLine(table.kind[line]!);
+    if (pass === undefined && table.leadTo[line]! > 0)
+      push(table.index.from[line]!, table.leadTo[line]!, table.edgePass);
     if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
   }
   if (lastLine < table.index.count && table.leadTo[lastLine]! > 0) {

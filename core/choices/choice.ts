@@ -5,7 +5,7 @@ import type { Decision } from '../seams/seam-table.ts';
  * Something a person decided. Choices constrain the cleaning and always win over passes; ranges are source offsets.
  * A seam choice has the range of the line end itself (of the line before the seam), so that it holds whatever passes are on.
  */
-export type Choice = SeamChoice | StetChoice | MarkChoice;
+export type Choice = SeamChoice | StetChoice | ApproveChoice | LimitChoice | DropChoice | MarkChoice | MeasureChoice;
 
 export interface SeamChoice {
   readonly kind: 'seam';
@@ -22,6 +22,29 @@ export interface StetChoice {
   readonly pass: string;
 }
 
+/** What this pass does in this range is right: its edits there are no doubts. */
+export interface ApproveChoice {
+  readonly kind: 'approve';
+  readonly from: number;
+  readonly to: number;
+  readonly pass: string;
+}
+
+/** This pass works within this range only; of several limits, within any of them. */
+export interface LimitChoice {
+  readonly kind: 'limit';
+  readonly from: number;
+  readonly to: number;
+  readonly pass: string;
+}
+
+/** The lines of this range leave the text. */
+export interface DropChoice {
+  readonly kind: 'drop';
+  readonly from: number;
+  readonly to: number;
+}
+
 /** This is what marks a paragraph in the text. The range is that of the line end that was pointed at as an example. */
 export interface MarkChoice {
   readonly kind: 'mark';
@@ -30,8 +53,30 @@ export interface MarkChoice {
   readonly mark: ParagraphMark;
 }
 
+/** Lines wrap at this many characters, in the whole text. */
+export interface MeasureChoice {
+  readonly kind: 'measure';
+  readonly from: number;
+  readonly to: number;
+  readonly characters: number;
+}
+
+/** The pass whose edits a person made by hand, in pieces and in the ledger. */
+export const BY_HAND = 'by-hand';
+
 /** What a choice is about: a later choice with the same key takes the place of an earlier one. */
 export function subjectOf(choice: Choice): string {
-  if (choice.kind === 'mark') return 'mark';
-  return `${choice.kind} ${choice.from} ${choice.to} ${choice.kind === 'stet' ? choice.pass : ''}`;
+  switch (choice.kind) {
+    case 'mark':
+    case 'measure':
+      return choice.kind;
+    case 'stet':
+    case 'approve':
+      return `edit ${choice.from} ${choice.to} ${choice.pass}`;
+    case 'limit':
+      return `limit ${choice.from} ${choice.to} ${choice.pass}`;
+    case 'seam':
+    case 'drop':
+      return `${choice.kind} ${choice.from} ${choice.to}`;
+  }
 }

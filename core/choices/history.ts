@@ -1,4 +1,7 @@
-import { applyPassSwitch, applySetting, type Style } from '../style/style.ts';
+import type { OwnRule } from '../rules/own-rule.ts';
+import { applyMove } from '../style/order.ts';
+import { applyRule, applyRuleRemoval } from '../style/rules.ts';
+import { applyPassSwitch, applyReset, applySetting, type Style } from '../style/style.ts';
 import { subjectOf, type Choice } from './choice.ts';
 
 /** One step that a person took and can undo. `choose` takes the place of an earlier choice about the same thing. */
@@ -7,7 +10,13 @@ export type Step =
   | { readonly kind: 'withdraw'; readonly choice: Choice }
   | { readonly kind: 'switch-pass'; readonly pass: string; readonly on: boolean }
   | { readonly kind: 'set-pass'; readonly pass: string; readonly setting: string; readonly value: string }
-  | { readonly kind: 'reset-passes' };
+  /** Without `before` the pass works last. */
+  | { readonly kind: 'move-pass'; readonly pass: string; readonly before?: string }
+  | { readonly kind: 'reset-passes' }
+  | { readonly kind: 'set-rule'; readonly rule: OwnRule }
+  | { readonly kind: 'remove-rule'; readonly rule: string }
+  /** Several steps that are taken and undone as one. */
+  | { readonly kind: 'together'; readonly steps: readonly Step[] };
 
 /** All steps ever taken and not overwritten, and how many of them are in force: undo lowers `at`, redo raises it. */
 export interface History {
@@ -49,12 +58,40 @@ export interface Outcome {
 export function outcomeOf(history: History, initial: Style): Outcome {
   let style = initial;
   const choices = new Map<string, Choice>();
-  for (const step of history.steps.slice(0, history.at)) {
-    if (step.kind === 'switch-pass') style = applyPassSwitch(style, step.pass, step.on);
-    else if (step.kind === 'set-pass') style = applySetting(style, step.pass, step.setting, step.value);
-    else if (step.kind === 'reset-passes') style = { ...style, passes: initial.passes, settings: initial.settings };
-    else if (step.kind === 'choose') choices.set(subjectOf(step.choice), step.choice);
-    else choices.delete(subjectOf(step.choice));
-  }
+  const take = (step: Step): void => {
+    switch (step.kind) {
+      case 'choose':
+        choices.set(subjectOf(step.choice), step.choice);
+        return;
+      case 'withdraw':
+        choices.delete(subjectOf(step.choice));
+        return;
+      case 'together':
+        step.steps.forEach(take);
+        return;
+      default:
+        style = applyToStyle(style, step);
+    }
+  };
+  history.steps.slice(0, history.at).forEach(take);
   return { style, choices: [...choices.values()] };
+}
+
+type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'together' }>;
+
+function applyToStyle(style: Style, step: StyleStep): Style {
+  switch (step.kind) {
+    case 'switch-pass':
+      return applyPassSwitch(style, step.pass, step.on);
+    case 'set-pass':
+      return applySetting(style, step.pass, step.setting, step.value);
+    case 'move-pass':
+      return applyMove(style, step.pass, step.before);
+    case 'reset-passes':
+      return applyReset(style);
+    case 'set-rule':
+      return applyRule(style, step.rule);
+    case 'remove-rule':
+      return applyRuleRemoval(style, step.rule);
+  }
 }

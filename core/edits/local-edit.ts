@@ -1,10 +1,13 @@
-import { verbatim, type Piece } from './piece.ts';
+import { passAlone, verbatim, type Piece } from './piece.ts';
 
 /** A replacement in the text of some pieces: offsets are those of that text, half-open. */
 export interface LocalEdit {
   readonly from: number;
   readonly to: number;
   readonly insert: string;
+  /** The probability that the edit is right, and the reason by its name in the pass; not there where nothing speaks against it. */
+  readonly certainty?: number;
+  readonly why?: string;
 }
 
 /** Edits that become one replacement, since they share a replaced piece; [from, to) cuts through no replaced piece. */
@@ -16,9 +19,16 @@ interface Group {
   readonly edits: LocalEdit[];
 }
 
+/** What a person decided about the edits of one pass, by the source range that they replace. */
+export interface Rulings {
+  mayEdit(from: number, to: number): boolean;
+  isApproved(from: number, to: number): boolean;
+}
+
 /**
- * Applies edits over the text of pieces and gives new pieces. Edits are in order and do not overlap. Where an edit cuts into a
- * replaced piece the whole piece takes part in the new replacement, since no part of it has a place of its own in the source.
+ * Applies edits over the text of pieces and gives new pieces; those that the rulings do not allow are left out. Edits are in
+ * order and do not overlap. Where an edit cuts into a replaced piece the whole piece takes part in the new replacement, since no
+ * part of it has a place of its own in the source.
  *
  * Law: the new pieces tile the same source range, and their text is the old text with the edits made.
  */
@@ -27,15 +37,18 @@ export function applyLocalEdits(
   pieces: readonly Piece[],
   edits: readonly LocalEdit[],
   pass: string,
+  rulings?: Rulings,
 ): Piece[] {
   const starts = startsOf(pieces);
   const out: Piece[] = [];
   let at = 0;
   let index = 0;
   for (const group of groupEdits(pieces, starts, edits)) {
+    const made = merge(text, pieces, starts, group, pass, rulings);
+    if (!made) continue;
     for (; index < group.first; at = starts[++index]!) pushPart(out, pieces[index]!, at - starts[index]!);
     if (at < group.from) pushVerbatim(out, pieces[index]!, at - starts[index]!, group.from - starts[index]!);
-    out.push(merge(text, pieces, starts, group, pass));
+    out.push(made);
     at = group.to;
     index = at === starts[group.last + 1] ? group.last + 1 : group.last;
   }
@@ -47,8 +60,7 @@ export function applyLocalEdits(
 export function sourceRange(pieces: readonly Piece[], edit: LocalEdit): { from: number; to: number } {
   const starts = startsOf(pieces);
   const [group] = groupEdits(pieces, starts, [edit]);
-  const { from, to } = merge('', pieces, starts, group!, '');
-  return { from, to };
+  return rangeOf(pieces, starts, group!);
 }
 
 /** Where each piece begins in the text, and where the last ends. */
@@ -78,7 +90,17 @@ function groupEdits(pieces: readonly Piece[], starts: Uint32Array, edits: readon
   return groups;
 }
 
-function merge(text: string, pieces: readonly Piece[], starts: Uint32Array, group: Group, pass: string): Piece {
+/** The piece that a group of edits makes; undefined where a person does not want it. */
+function merge(
+  text: string,
+  pieces: readonly Piece[],
+  starts: Uint32Array,
+  group: Group,
+  pass: string,
+  rulings: Rulings | undefined,
+): Piece | undefined {
+  const { from, to } = rangeOf(pieces, starts, group);
+  if (rulings?.mayEdit(from, to) === false) return undefined;
   let inserted = '';
   let at = group.from;
   for (const edit of group.edits) {
@@ -86,17 +108,33 @@ function merge(text: string, pieces: readonly Piece[], starts: Uint32Array, grou
     at = edit.to;
   }
   inserted += text.slice(at, group.to);
-  const passes = new Set<string>();
-  for (const piece of pieces.slice(group.first, group.last + 1)) for (const name of piece.passes) passes.add(name);
-  passes.add(pass);
+  const merged = pieces.slice(group.first, group.last + 1);
+  const earlier = merged.flatMap((piece) => piece.passes);
+  const passes = earlier.length === 0 ? passAlone(pass) : [...new Set([...earlier, pass])];
+  const least = leastCertain(rulings?.isApproved(from, to) ? merged : [...merged, ...group.edits]);
+  return { from, to, text: inserted, passes, ...least };
+}
+
+function rangeOf(pieces: readonly Piece[], starts: Uint32Array, group: Group): { from: number; to: number } {
   const first = pieces[group.first]!;
   const last = pieces[group.last]!;
   return {
     from: first.text === undefined ? first.from + group.from - starts[group.first]! : first.from,
     to: last.text === undefined ? last.from + group.to - starts[group.last]! : last.to,
-    text: inserted,
-    passes: [...passes],
   };
+}
+
+interface Certain {
+  readonly certainty?: number;
+  readonly why?: string;
+}
+
+function leastCertain(all: readonly Certain[]): Certain | undefined {
+  let least: Certain | undefined;
+  for (const { certainty, why } of all) {
+    if (certainty !== undefined && certainty < (least?.certainty ?? 1)) least = { certainty, why };
+  }
+  return least;
 }
 
 /** Pushes a piece from `cut` on; only verbatim pieces are ever cut. */

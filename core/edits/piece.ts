@@ -8,6 +8,9 @@ export interface Piece {
   readonly text?: string;
   /** The passes that made the replacement, in working order; empty for verbatim pieces. */
   readonly passes: readonly string[];
+  /** How certain the least certain of its edits is, and why it is no more so; not there where none is in question. */
+  readonly certainty?: number;
+  readonly why?: string;
 }
 
 const NO_PASSES: readonly string[] = [];
@@ -23,7 +26,8 @@ export function replaced(from: number, to: number, text: string, pass: string): 
 /** Most replacements have one pass: they share its list. */
 const LISTS = new Map<string, readonly string[]>();
 
-function passAlone(pass: string): readonly string[] {
+/** The list that holds one pass alone. */
+export function passAlone(pass: string): readonly string[] {
   let list = LISTS.get(pass);
   if (!list) LISTS.set(pass, (list = [pass]));
   return list;

@@ -11,8 +11,11 @@ import { Flag, type LineTable } from './line-table.ts';
 const NOTE_START = /^(?:(\d{1,3})|([*†‡§]{1,2}))\.?\s?(?=[\p{Lu}“"‘«(]|https?:)/u;
 const MOST_LINES = 20;
 
-/** Sets the kind of footnote lines: asides where the text goes on over the page, footnotes where it does not. */
-export function findFootnotes(source: string, table: LineTable): void {
+/**
+ * Sets the kind of footnote lines: asides where the text goes on over the page, footnotes where it does not. With `allAside` all
+ * leave their place.
+ */
+export function findFootnotes(source: string, table: LineTable, allAside = false): void {
   let pageFrom = 0;
   let lastProse = -1;
   for (let line = 0; line < table.index.count; line++) {
@@ -21,15 +24,15 @@ export function findFootnotes(source: string, table: LineTable): void {
     const turns =
       kind === LineKind.pageNumber || kind === LineKind.runningHead || table.index.end[line] === LineEnd.pageBreak;
     if (!turns || lastProse < pageFrom) continue;
-    markNotes(source, table, pageFrom, lastProse);
+    markNotes(source, table, pageFrom, lastProse, allAside);
     pageFrom = line + 1;
   }
 }
 
-function markNotes(source: string, table: LineTable, pageFrom: number, last: number): void {
+function markNotes(source: string, table: LineTable, pageFrom: number, last: number, allAside: boolean): void {
   const first = firstNoteLine(source, table, pageFrom, last);
   if (first === undefined) return;
-  const kind = interrupts(table, pageFrom, first, last) ? LineKind.aside : LineKind.footnote;
+  const kind = allAside || interrupts(table, pageFrom, first, last) ? LineKind.aside : LineKind.footnote;
   for (let line = first; line <= last; line++) if (isKept(table.kind[line]!)) table.kind[line] = kind;
 }
 

@@ -23,6 +23,7 @@ export const LineKind = {
   rule: 23,
   aside: 24,
   webLabel: 25,
+  byHand: 26,
 } as const;
 export type LineKind = (typeof LineKind)[keyof typeof LineKind];
 
@@ -47,9 +48,11 @@ export interface LineOptions {
   readonly repeats: boolean;
   readonly soundCues: boolean;
   readonly rules: boolean;
-  readonly footnotes: boolean;
+  /** Where footnotes go; false where they stay where they are. */
+  readonly footnotes: false | 'behind' | 'end' | 'gone';
   readonly webLabels: boolean;
   readonly lineNumbers: boolean;
+  readonly mailQuotes: boolean;
 }
 
 export const ALL_LINE_OPTIONS: LineOptions = {
@@ -58,7 +61,8 @@ export const ALL_LINE_OPTIONS: LineOptions = {
   repeats: true,
   soundCues: true,
   rules: true,
-  footnotes: true,
+  footnotes: 'behind',
   webLabels: true,
   lineNumbers: true,
+  mailQuotes: true,
 };

@@ -51,5 +51,5 @@ export interface LineTable {
   readonly leadTo: Uint32Array;
   readonly tailFrom: Uint32Array;
   /** The pass that takes out what stands beside the words. */
-  readonly edgePass: 'time-codes' | 'line-numbers';
+  readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
 }

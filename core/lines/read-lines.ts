@@ -9,6 +9,7 @@ import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
+import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './margin-numbers.ts';
 import { findTables } from './table-lines.ts';
 import { findWebFurniture } from './web-furniture.ts';
@@ -27,11 +28,14 @@ export function readLines(source: string, options: LineOptions): LineTable {
     else if (options.rules && isRule(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
   }
   const captions = readCaptions(source, index, kind, options);
-  const numbers = captions.found || !options.lineNumbers ? undefined : findMarginNumbers(source, index, kind);
-  const { leadTo, tailFrom } = numbers ?? { leadTo: captions.leadTo, tailFrom: new Uint32Array(count) };
+  const quotes = captions.found || !options.mailQuotes ? undefined : findMailQuotes(source, index, from, to);
+  const numbers = captions.found || quotes || !options.lineNumbers ? undefined : findMarginNumbers(source, index, kind);
+  const { leadTo, tailFrom } = numbers ?? { leadTo: quotes ?? captions.leadTo, tailFrom: new Uint32Array(count) };
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
+    // A quoted line may hold nothing but its mark.
+    if (quotes && from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
   }
   const table: LineTable = {
     index,
@@ -47,13 +51,13 @@ export function readLines(source: string, options: LineOptions): LineTable {
     captions,
     leadTo,
     tailFrom,
-    edgePass: numbers ? 'line-numbers' : 'time-codes',
+    edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   if (captions.found) return table;
   if (options.furniture) findFurniture(source, table);
   if (options.webLabels) findWebFurniture(source, table);
-  if (options.footnotes) findFootnotes(source, table);
+  if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');
   findContents(source, table);
   findCode(source, table);
   findTables(source, table);

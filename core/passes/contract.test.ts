@@ -22,6 +22,7 @@ test('ids are unique and stay as they are, since people’s work names them', ()
     'page-furniture',
     'footnotes',
     'line-numbers',
+    'mail-quotes',
     'web-labels',
     'time-codes',
     'caption-repeats',

@@ -19,14 +19,52 @@ export const pageFurniture: Pass = {
 export const footnotes: Pass = {
   id: 'footnotes',
   title: 'Footnotes',
-  summary: 'Puts a footnote that stands between the halves of a paragraph behind it.',
+  summary:
+    'Puts a footnote that stands between the halves of a paragraph behind it, all notes at the end, or takes them out.',
   group: 'lines',
   onByDefault: true,
+  settings: [
+    {
+      id: 'place',
+      title: 'Place',
+      options: [
+        { value: 'behind', title: 'behind the paragraph' },
+        { value: 'end', title: 'all at the end' },
+        { value: 'gone', title: 'taken out' },
+      ],
+      usual: 'behind',
+    },
+  ],
   examples: [
     {
       before: 'The miller let the water1 run\n1 It was salt.\n12\n\fout through the gate.',
       after: 'The miller let the water run out through the gate.\n\n1 It was salt.',
     },
+    {
+      before: 'The miller let the water1 out.\n1 It was salt.\n12\n\fThen the gate was shut.',
+      after: 'The miller let the water out.\n\nThen the gate was shut.\n\n1 It was salt.',
+      settings: { place: 'end' },
+    },
+    {
+      before: 'The miller let the water1 run\n1 It was salt.\n12\n\fout through the gate.',
+      after: 'The miller let the water run out through the gate.',
+      settings: { place: 'gone' },
+    },
+  ],
+};
+
+export const mailQuotes: Pass = {
+  id: 'mail-quotes',
+  title: 'Mail quoting',
+  summary: 'Takes out the “> ” that mail programs put before quoted lines.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [
+    {
+      before: '> The ferry leaves at noon, and\n> the bell rings twice.\n>\n> Bring oars.',
+      after: 'The ferry leaves at noon, and the bell rings twice.\n\nBring oars.',
+    },
+    { before: 'The pond is > 3 m deep.\n\n> So they say.', after: 'The pond is > 3 m deep.\n\n> So they say.' },
   ],
 };
 
@@ -100,7 +138,25 @@ export const blankLines: Pass = {
   summary: 'Leaves the same gap between all paragraphs, and none at the start and the end.',
   group: 'breaks',
   onByDefault: true,
-  examples: [{ before: '\n\nThe tide fell.\n \n\n\nIt rose.\n\n', after: 'The tide fell.\n\nIt rose.' }],
+  settings: [
+    {
+      id: 'items',
+      title: 'Between list items',
+      options: [
+        { value: 'apart', title: 'list items apart' },
+        { value: 'close', title: 'list items close' },
+      ],
+      usual: 'apart',
+    },
+  ],
+  examples: [
+    { before: '\n\nThe tide fell.\n \n\n\nIt rose.\n\n', after: 'The tide fell.\n\nIt rose.' },
+    {
+      before: 'Bring these:\n\n• oars\n\n• a lamp\n\nThe ferry waits.',
+      after: 'Bring these:\n\n• oars\n• a lamp\n\nThe ferry waits.',
+      settings: { items: 'close' },
+    },
+  ],
 };
 
 export const edgeSpaces: Pass = {

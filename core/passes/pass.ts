@@ -12,6 +12,12 @@ export interface PassContext {
   readonly captions: boolean;
   /** Figures glued to words that are marks of footnotes: see findGluedNotes. */
   readonly gluedNotes: ReadonlySet<string>;
+  /** Where in the source a speaker label stands that names the same speaker as the label before it. */
+  readonly sameSpeaker: ReadonlySet<number>;
+  /** How the text itself writes an ellipsis; undefined where it has none. */
+  readonly ellipsis?: '…' | '...';
+  /** How often the text has a word, in small letters. */
+  timesInText(word: string): number;
   /** The words of the language, where a list of them is at hand. */
   readonly words?: WordList;
 }
@@ -55,8 +61,13 @@ export interface Pass {
    * passes whose matter no other pass can make.
    */
   readonly needs?: RegExp;
-  /** Edits over the text of one block, in order, not overlapping. Offsets are those of `text`. */
-  find?(text: string, context: PassContext, settings: Settings): LocalEdit[];
+  /** Why edits of the pass may be wrong: names of reasons, and how they are said to people, as half sentences. */
+  readonly reasons?: Readonly<Record<string, string>>;
+  /**
+   * Edits over the text of one block, in order, not overlapping. Offsets are those of `text`; `from` is where the block begins in
+   * the source. An edit that may well be wrong says how certain it is, and why.
+   */
+  find?(text: string, context: PassContext, settings: Settings, from: number): LocalEdit[];
 }
 
 /** Whether a pass may work in a block of this kind: tables and code are left alone, but for what nobody can see or mean. */
@@ -64,18 +75,21 @@ export function worksIn(pass: Pass, kind: BlockKind): boolean {
   return pass.everywhere === true || (kind !== 'table' && kind !== 'code');
 }
 
+/** What takes the place of a match: text, or text that is in question. */
+export type Replacement = string | (Pick<LocalEdit, 'insert' | 'certainty' | 'why'> & { readonly certainty: number });
+
 /** Edits that replace every match of an expression; `toInsert` may say undefined to leave one alone. */
 export function replaceMatches(
   text: string,
   expression: RegExp,
-  toInsert: (match: RegExpExecArray) => string | undefined,
+  toInsert: (match: RegExpExecArray) => Replacement | undefined,
 ): LocalEdit[] {
   const edits: LocalEdit[] = [];
   for (const match of text.matchAll(expression)) {
-    const insert = toInsert(match);
-    if (insert !== undefined && insert !== match[0]) {
-      edits.push({ from: match.index, to: match.index + match[0].length, insert });
-    }
+    const made = toInsert(match);
+    if (made === undefined) continue;
+    const edit = typeof made === 'string' ? { insert: made } : made;
+    if (edit.insert !== match[0]) edits.push({ from: match.index, to: match.index + match[0].length, ...edit });
   }
   return edits;
 }

@@ -22,7 +22,7 @@ export function* countWouldDo(cleaning: Cleaning): Generator<undefined, Record<s
     const text = textOfPieces(source, block.pieces);
     for (const { pass, settings } of off) {
       if (!worksIn(pass, block.kind) || pass.needs?.test(text) === false) continue;
-      counts[pass.id]! += pass.find!(text, context, settings).length;
+      counts[pass.id]! += pass.find!(text, context, settings, block.from).length;
     }
   }
   return counts;

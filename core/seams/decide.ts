@@ -26,13 +26,19 @@ export interface Region {
   readonly fullEnds: number;
 }
 
+/** What a person said of the whole text: what marks its paragraphs, and at how many characters its lines wrap. */
+export interface Told {
+  readonly mark?: ParagraphMark;
+  readonly measure?: number;
+}
+
 /** The seams of a text with what the evidence says of each. */
 export interface SeamDecisions {
   readonly seams: SeamTable;
   readonly measure: Measure;
   readonly sequence: Uint8Array;
   readonly pieces: LinePieces;
-  readonly mark?: ParagraphMark;
+  readonly told: Told;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
   /** They tile the seams; at least one. */
@@ -47,16 +53,17 @@ export interface SeamDecisions {
 
 const weights = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
 
-/** Decides every seam of a text. Linear in the number of lines. `mark` is what a person said marks its paragraphs. */
+/** Decides every seam of a text. Linear in the number of lines. */
 export function decideSeams(
   source: string,
   table: LineTable,
   words: WordIndex,
   lexicon: Lexicon = {},
-  mark?: ParagraphMark,
+  told: Told = {},
 ): SeamDecisions {
   const seams = findSeams(source, table);
-  const measure = findMeasure(table, seams);
+  const { mark } = told;
+  const measure = findMeasure(table, seams, told.measure);
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure);
   const starts = findRegions(table, seams);
@@ -80,7 +87,7 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, mark, usualIndent, regions, decision, certainty, splits };
+  return { seams, measure, sequence, pieces, told, usualIndent, regions, decision, certainty, splits };
 }
 
 function mostFrequent(values: Uint32Array): number {
@@ -111,8 +118,8 @@ export function linesWrap({ regions }: SeamDecisions): boolean {
 /** All that the evidence at one seam looked at. */
 export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
   const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
-  const { seams, measure, sequence, pieces, mark } = decided;
-  return { table, seams, measure, sequence, pieces, mark, ...region };
+  const { seams, measure, sequence, pieces, told } = decided;
+  return { table, seams, measure, sequence, pieces, mark: told.mark, ...region };
 }
 
 export interface SeamReason {

@@ -42,7 +42,8 @@ const WHOLE_GROUP = 2;
 const SLACK_OF_WRAPPED = 0.1;
 const SLACK_OF_RAGGED = 0.4;
 
-export function findMeasure(table: LineTable, seams: SeamTable): Measure {
+/** Measures the lines of a text; `given` is the measure in characters that a person set for the whole of it. */
+export function findMeasure(table: LineTable, seams: SeamTable, given?: number): Measure {
   const full: number[] = [];
   // Footnotes are set in smaller type.
   for (let seam = 0; seam < seams.count; seam++) {
@@ -50,7 +51,7 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   }
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  if (full.length < FEWEST_FULL_LINES) {
+  if (full.length < FEWEST_FULL_LINES && given === undefined) {
     return {
       unit: 'characters',
       at,
@@ -63,26 +64,30 @@ export function findMeasure(table: LineTable, seams: SeamTable): Measure {
   }
   const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
   const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
-  const unit = variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
+  const unit = given !== undefined || variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
-  fillLocal(at, full, widths);
-  fitFootnotes(at, table, seams, unit);
-  fitSetInBlocks(at, table, seams, unit, full, widths);
+  if (given === undefined) {
+    fillLocal(at, full, widths);
+    fitFootnotes(at, table, seams, unit);
+    fitSetInBlocks(at, table, seams, unit, full, widths);
+  } else at.fill(given);
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
   const slack = Math.max(unit === 'characters' ? 0 : PRINTED_SLACK, quantile(rooms, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
   const overlong =
-    full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length / full.length;
+    full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length /
+    Math.max(1, full.length);
   return {
     unit,
     at,
     looseRun,
-    widestCharacters: Math.round(quantile(withoutOverlong(inCharacters), 0.97)),
+    widestCharacters: given ?? Math.round(quantile(withoutOverlong(inCharacters), 0.97)),
     slack,
     fills: sortedSample(prose.map((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!))),
-    reliability: exactness * share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)),
+    reliability:
+      exactness * (given === undefined ? share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)) : 1),
   };
 }
 

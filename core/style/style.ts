@@ -1,6 +1,7 @@
-import { boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string } from 'yup';
 import { PASSES, type PassId } from '../passes/index.ts';
 import type { Pass, Settings } from '../passes/pass.ts';
+import type { OwnRule } from '../rules/own-rule.ts';
 
 /** Between paragraphs of the clean text: a blank line, or a line end alone. */
 export type Apart = 'blank' | 'line';
@@ -8,10 +9,14 @@ export type Apart = 'blank' | 'line';
 /** A house style: what a cleaning does, apart from what a person decided. Plain data, kept with each piece. */
 export interface Style {
   readonly version: 1;
-  /** By pass id; a pass that is not named is as it is by default. */
+  /** By id of a pass or an own rule; what is not named is as it is at first. */
   readonly passes: Readonly<Record<PassId, boolean>>;
   /** Chosen settings by pass id and setting id, with a space between; what is not there is as usual. */
   readonly settings?: Readonly<Record<string, string>>;
+  /** The passes that work inside blocks, in the order that was chosen; see passesInOrder. */
+  readonly order?: readonly PassId[];
+  /** Own rules in working order: they come after all passes. */
+  readonly rules?: readonly OwnRule[];
   readonly apart: Apart;
   /** Decisions with a certainty below this are doubts. */
   readonly certaintyLimit: number;
@@ -19,32 +24,56 @@ export interface Style {
 
 export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 };
 
+const ruleSchema = object({
+  id: string()
+    .matches(/^rule:\d+$/)
+    .required(),
+  query: object({
+    text: string().required(),
+    expression: boolean().required(),
+    matchCase: boolean().required(),
+    wholeWords: boolean().required(),
+  }).required(),
+  insert: string().defined(),
+});
+
 export const styleSchema = object({
   version: number().oneOf([1]).required(),
   passes: object().required(),
   settings: object().optional(),
-  apart: string().oneOf(['blank', 'line']).required(),
+  order: array().of(string().required()).optional(),
+  rules: array().of(ruleSchema).optional(),
+  apart: string()
+    .oneOf(['blank', 'line'] as const)
+    .required(),
   certaintyLimit: number().min(0.5).max(1).required(),
 }).noUnknown();
 
-type StyleShape = InferType<typeof styleSchema>;
-
 /** Reads a style from data that came from a file or from storage. Throws yup's ValidationError where it is not one. */
 export function toStyle(data: unknown): Style {
-  const shape: StyleShape = styleSchema.validateSync(data, { strict: true });
-  const passes: Record<PassId, boolean> = {};
-  for (const [id, on] of Object.entries(shape.passes))
-    passes[id] = boolean().required().validateSync(on, { strict: true });
-  const settings: Record<string, string> = {};
-  for (const [id, value] of Object.entries(shape.settings ?? {})) {
-    settings[id] = string().required().validateSync(value, { strict: true });
-  }
-  return { ...shape, version: 1, passes, ...(shape.settings && { settings }) };
+  const { passes, settings, order, rules, ...shape } = styleSchema.validateSync(data, { strict: true });
+  return {
+    ...shape,
+    version: 1,
+    passes: recordOf(passes, boolean().required()),
+    ...(settings && { settings: recordOf(settings, string().required()) }),
+    ...(order && { order }),
+    ...(rules && { rules }),
+  };
 }
 
-export function isPassOn(style: Style, id: PassId): boolean {
-  return style.passes[id] ?? PASSES.find((pass) => pass.id === id)?.onByDefault ?? false;
+function recordOf<T>(values: object, schema: { validateSync(value: unknown, options: object): T }): Record<string, T> {
+  return Object.fromEntries(
+    Object.entries(values).map(([key, value]) => [key, schema.validateSync(value, { strict: true })]),
+  );
 }
+
+/** Whether a pass or an own rule works. Own rules do until they are switched off. */
+export function isPassOn(style: Style, id: PassId): boolean {
+  return style.passes[id] ?? BY_ID.get(id)?.onByDefault ?? style.rules?.some((rule) => rule.id === id) ?? false;
+}
+
+const BY_ID: ReadonlyMap<string, Pass> = new Map(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
 
 /** The settings that a pass works with: the chosen ones, the usual ones for the rest. */
 export function settingsOf(style: Style, pass: Pass): Settings {
@@ -53,10 +82,27 @@ export function settingsOf(style: Style, pass: Pass): Settings {
   return values;
 }
 
+/** One setting of a pass, by their ids. Throws RangeError where there is no such setting. */
+export function settingOf(style: Style, pass: PassId, setting: string): string {
+  const value = settingsOf(style, BY_ID.get(pass)!)[setting];
+  if (value === undefined) throw new RangeError(`pass ${pass} has no setting ${setting}`);
+  return value;
+}
+
 export function applySetting(style: Style, pass: PassId, setting: string, value: string): Style {
   return { ...style, settings: { ...style.settings, [`${pass} ${setting}`]: value } };
 }
 
 export function applyPassSwitch(style: Style, id: PassId, on: boolean): Style {
   return { ...style, passes: { ...style.passes, [id]: on } };
+}
+
+/** Passes, settings and order as they are at first; own rules stay, all of them on. */
+export function applyReset(style: Style): Style {
+  return { ...style, passes: DEFAULT_STYLE.passes, settings: undefined, order: undefined };
+}
+
+/** Whether passes, settings and order are as they are at first. */
+export function isAsUsual({ passes, settings, order }: Style): boolean {
+  return Object.keys(passes).length === 0 && !settings && !order;
 }

@@ -1,0 +1,80 @@
+import { passOfLine } from './blocks/build-blocks.ts';
+import type { Choice } from './choices/choice.ts';
+import { isConstrained, mayEdit, type Permits } from './choices/permits.ts';
+import { measureLine } from './lines/line-features.ts';
+import { isDropped, LineKind } from './lines/line-kind.ts';
+import type { LineTable } from './lines/line-table.ts';
+import { isBlankUnit } from './text/characters.ts';
+import { lineAt } from './text/line-index.ts';
+
+/** The passes that take out whole lines, or what stands beside their words. */
+const LINE_PASSES = [
+  'page-furniture',
+  'footnotes',
+  'line-numbers',
+  'mail-quotes',
+  'web-labels',
+  'time-codes',
+  'caption-repeats',
+  'sound-cues',
+  'rules',
+] as const;
+
+const IS_LINE_PASS: ReadonlySet<string> = new Set(LINE_PASSES);
+
+/** The choices that decide which lines are kept: while they stay the same, so do lines and seams. */
+export function lineChoices(choices: readonly Choice[]): Choice[] {
+  return choices.filter(
+    (choice) =>
+      choice.kind === 'drop' || ((choice.kind === 'stet' || choice.kind === 'limit') && IS_LINE_PASS.has(choice.pass)),
+  );
+}
+
+/** Changes the table to what a person decided: dropped lines that shall stand are prose again, others leave. */
+export function putLinesInForce(source: string, table: LineTable, choices: readonly Choice[], permits: Permits): void {
+  if (LINE_PASSES.some((pass) => isConstrained(permits, pass))) {
+    for (let line = 0; line < table.index.count; line++) {
+      takeBackDrop(source, table, line, permits);
+      takeBackEdges(source, table, line, permits);
+    }
+  }
+  for (const choice of choices) {
+    if (choice.kind !== 'drop') continue;
+    for (let line = lineAt(table.index, choice.from); line < table.index.count; line++) {
+      if (table.from[line]! >= choice.to) break;
+      if (table.kind[line] !== LineKind.blank && table.to[line]! > choice.from) table.kind[line] = LineKind.byHand;
+    }
+  }
+}
+
+function takeBackDrop(source: string, table: LineTable, line: number, permits: Permits): void {
+  if (!isDropped(table.kind[line]!)) return;
+  const pass = passOfLine(table.kind[line]!);
+  if (pass === undefined || mayEdit(permits, pass, table.from[line]!, table.to[line]!)) return;
+  table.kind[line] = LineKind.prose;
+  measureLine(source, table, line);
+}
+
+/** A time code or a number beside the words, back to them. */
+function takeBackEdges(source: string, table: LineTable, line: number, permits: Permits): void {
+  const { index, leadTo, tailFrom } = table;
+  const from = index.from[line]!;
+  const to = index.to[line]!;
+  const lead = leadTo[line]! > 0 && !mayEdit(permits, table.edgePass, from, leadTo[line]!);
+  const tail = tailFrom[line]! > 0 && !mayEdit(permits, table.edgePass, tailFrom[line]!, to);
+  if (lead) {
+    leadTo[line] = 0;
+    table.from[line] = from;
+    while (table.from[line]! < table.to[line]! && isBlankUnit(source.charCodeAt(table.from[line]!)))
+      table.from[line]!++;
+  }
+  if (tail) {
+    tailFrom[line] = 0;
+    table.to[line] = to;
+    while (table.to[line]! > table.from[line]! && isBlankUnit(source.charCodeAt(table.to[line]! - 1)))
+      table.to[line]!--;
+  }
+  if (!lead && !tail) return;
+  if (table.kind[line] === LineKind.blank) table.kind[line] = LineKind.prose;
+  measureLine(source, table, line);
+}

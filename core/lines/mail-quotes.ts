@@ -1,0 +1,34 @@
+import type { LineIndex } from '../text/line-index.ts';
+
+const QUOTED = /^[ \t]{0,3}(?:>[ \t]?)+/;
+const LONGEST_MARK = 40;
+
+/**
+ * Where the words begin on lines that a mail program quoted with "> ", 0 for other lines; undefined where none are. A single
+ * line that begins so may be anything: two in a row are a quotation. [from, to) are the words of each line.
+ */
+export function findMailQuotes(
+  source: string,
+  index: LineIndex,
+  from: Uint32Array,
+  to: Uint32Array,
+): Uint32Array | undefined {
+  let leadTo: Uint32Array | undefined;
+  let before = 0;
+  for (let line = 0; line < index.count; line++) {
+    const mark = source[from[line]!] === '>' && from[line]! < to[line]! ? quoteMark(source, index, line) : 0;
+    if (mark > 0 && before > 0) {
+      leadTo ??= new Uint32Array(index.count);
+      leadTo[line] = index.from[line]! + mark;
+      leadTo[line - 1] = index.from[line - 1]! + before;
+    }
+    before = mark;
+  }
+  return leadTo;
+}
+
+/** How many characters the mark at the start of a line takes. */
+function quoteMark(source: string, index: LineIndex, line: number): number {
+  const start = index.from[line]!;
+  return QUOTED.exec(source.slice(start, Math.min(index.to[line]!, start + LONGEST_MARK)))?.[0].length ?? 0;
+}

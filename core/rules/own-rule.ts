@@ -1,0 +1,38 @@
+import type { LocalEdit } from '../edits/local-edit.ts';
+import { compileQuery, expandReplacement, type Query } from '../search/query.ts';
+
+/** A replacement that a person made and keeps: a search over the clean text, and what takes the place of each match. */
+export interface OwnRule {
+  /** Begins with "rule:", so that it is no pass's; stored with choices about its edits. */
+  readonly id: string;
+  readonly query: Query;
+  readonly insert: string;
+}
+
+const PREFIX = 'rule:';
+
+export function isRuleId(pass: string): boolean {
+  return pass.startsWith(PREFIX);
+}
+
+/** An id that none of the rules has. */
+export function nextRuleId(rules: readonly OwnRule[]): string {
+  const numbers = rules.map(({ id }) => Number(id.slice(PREFIX.length)) || 0);
+  return PREFIX + String(1 + Math.max(0, ...numbers));
+}
+
+/** What a rule does to a text: edits in order, without those that change nothing. None where its expression is wrong. */
+export function findRuleEdits({ query, insert }: OwnRule, text: string): LocalEdit[] {
+  const compiled = compileQuery(query);
+  if (!compiled.ok || query.text === '') return [];
+  const edits: LocalEdit[] = [];
+  for (const match of text.matchAll(compiled.expression)) {
+    const edit = {
+      from: match.index,
+      to: match.index + match[0].length,
+      insert: expandReplacement(query, insert, match),
+    };
+    if (edit.insert !== match[0]) edits.push(edit);
+  }
+  return edits;
+}

@@ -1,0 +1,18 @@
+import type { OwnRule } from '../rules/own-rule.ts';
+import { isPassOn, type Style } from './style.ts';
+
+/** The own rules of a style that are on, in working order. */
+export function rulesInForce(style: Style): OwnRule[] {
+  return (style.rules ?? []).filter((rule) => isPassOn(style, rule.id));
+}
+
+/** A rule joins the others at the end; one with the id of another takes its place. */
+export function applyRule(style: Style, rule: OwnRule): Style {
+  const rules = style.rules ?? [];
+  const isKnown = rules.some(({ id }) => id === rule.id);
+  return { ...style, rules: isKnown ? rules.map((old) => (old.id === rule.id ? rule : old)) : [...rules, rule] };
+}
+
+export function applyRuleRemoval(style: Style, id: string): Style {
+  return { ...style, rules: (style.rules ?? []).filter((rule) => rule.id !== id) };
+}
