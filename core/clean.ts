@@ -108,5 +108,6 @@ function lineOptions(style: Style): LineOptions {
     webLabels: isPassOn(style, 'web-labels'),
     lineNumbers: isPassOn(style, 'line-numbers'),
     mailQuotes: isPassOn(style, 'mail-quotes'),
+    strayTags: isPassOn(style, 'stray-tags'),
   };
 }

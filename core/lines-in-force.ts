@@ -13,6 +13,7 @@ const LINE_PASSES = [
   'footnotes',
   'line-numbers',
   'mail-quotes',
+  'stray-tags',
   'web-labels',
   'time-codes',
   'caption-repeats',
@@ -48,8 +49,9 @@ export function putLinesInForce(source: string, table: LineTable, choices: reado
 }
 
 function takeBackDrop(source: string, table: LineTable, line: number, permits: Permits): void {
-  if (!isDropped(table.kind[line]!)) return;
-  const pass = passOfLine(table.kind[line]!);
+  const isEmptyMarkup = table.kind[line] === LineKind.blank && table.from[line]! < table.to[line]!;
+  if (!isDropped(table.kind[line]!) && !isEmptyMarkup) return;
+  const pass = isEmptyMarkup ? 'stray-tags' : passOfLine(table.kind[line]!);
   if (pass === undefined || mayEdit(permits, pass, table.from[line]!, table.to[line]!)) return;
   table.kind[line] = LineKind.prose;
   measureLine(source, table, line);

@@ -130,6 +130,12 @@ function isBreakUnit(code: number): boolean {
   return (code >= 0x0a && code <= 0x0d) || code === 0x85 || code === 0x2028 || code === 0x2029;
 }
 
+/** A blank line may hold the mark of a quoted line, or tags with nothing between them. */
+function pushBlank(table: LineTable, line: number, push: (from: number, to: number, pass: string) => void): void {
+  if (table.leadTo[line]! > 0) push(table.index.from[line]!, table.leadTo[line]!, table.edgePass);
+  else if (table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, 'stray-tags');
+}
+
 interface GapPart {
   readonly from: number;
   readonly to: number;
@@ -160,8 +166,7 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
       continue;
     }
     const pass = passOfLine(table.kind[line]!);
-    if (pass === undefined && table.leadTo[line]! > 0)
-      push(table.index.from[line]!, table.leadTo[line]!, table.edgePass);
+    if (table.kind[line] === LineKind.blank) pushBlank(table, line, push);
     if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
   }
   if (lastLine < table.index.count && table.leadTo[lastLine]! > 0) {

@@ -53,6 +53,7 @@ export interface LineOptions {
   readonly webLabels: boolean;
   readonly lineNumbers: boolean;
   readonly mailQuotes: boolean;
+  readonly strayTags: boolean;
 }
 
 export const ALL_LINE_OPTIONS: LineOptions = {
@@ -65,4 +66,5 @@ export const ALL_LINE_OPTIONS: LineOptions = {
   webLabels: true,
   lineNumbers: true,
   mailQuotes: true,
+  strayTags: true,
 };

@@ -52,3 +52,12 @@ const FIGURE_CAPTION =
 export function isFigureCaption(source: string, from: number, to: number): boolean {
   return 'FTPMCAIK'.includes(source[from]!) && FIGURE_CAPTION.test(source.slice(from, Math.min(to, from + 40)));
 }
+
+/** Nothing but tags and character references for spaces: "<p>&nbsp;</p>". Offsets of the words of the line. */
+export function isEmptyMarkup(source: string, from: number, to: number): boolean {
+  const first = source[from];
+  if ((first !== '<' && first !== '&') || to - from > LONGEST_MARKUP) return false;
+  return /^(?:<\/?[a-z][^<>]*>|&(?:nbsp|#160|#xa0);|\s)+$/i.test(source.slice(from, to));
+}
+
+const LONGEST_MARKUP = 200;

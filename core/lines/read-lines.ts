@@ -8,7 +8,7 @@ import { findFurniture } from './furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
+import { isEmptyMarkup, isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './margin-numbers.ts';
 import { findTables } from './table-lines.ts';
@@ -26,6 +26,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     trimLine(source, index, line, from, to);
     if (from[line] === to[line]) kind[line] = LineKind.blank;
     else if (options.rules && isRule(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
+    else if (options.strayTags && isEmptyMarkup(source, from[line]!, to[line]!)) kind[line] = LineKind.blank;
   }
   const captions = readCaptions(source, index, kind, options);
   const quotes = captions.found || !options.mailQuotes ? undefined : findMailQuotes(source, index, from, to);

@@ -3,6 +3,8 @@ import { replaceMatches, type Pass } from './pass.ts';
 const NAME = String.raw`\p{Lu}[\p{L}’'-]+`;
 const WORK = String.raw`${NAME}(?: et al\.?| (?:and|und|et|y|&) ${NAME})?,? (?:1[5-9]|20)\d\d[a-z]?(?:, ?(?:pp?\. ?)?\d+(?:[–-]\d+)?)?`;
 const CITATION = new RegExp(String.raw` ?\((?:(?:see|cf\.|e\.g\.),? )?${WORK}(?:; ?${WORK})*\)`, 'gu');
+/** One name and a year, and nothing else that only references have. */
+const LONE = /^ ?\([^\s,;&]+ \d{4}\)$/;
 
 export const authorYear: Pass = {
   id: 'author-year',
@@ -15,8 +17,13 @@ export const authorYear: Pass = {
       before: 'Nine mills stood (Pell 1998; Trask and Averill, 2004, p. 12) by then.',
       after: 'Nine mills stood by then.',
     },
+    { before: 'Nine mills stood (Pell 1998) then.', after: 'Nine mills stood then.' },
     { before: 'The old mill (built 1871) stood.', after: 'The old mill (built 1871) stood.' },
   ],
+  reasons: { place: 'a name and a year alone may be a place and a date' },
   needs: /\(/,
-  find: (text) => replaceMatches(text, CITATION, () => ''),
+  find: (text) =>
+    replaceMatches(text, CITATION, ([whole]) =>
+      LONE.test(whole) ? { insert: '', certainty: 0.75, why: 'place' } : '',
+    ),
 };

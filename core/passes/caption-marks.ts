@@ -5,6 +5,10 @@ const TIMES_AND_TAGS =
 const SOUNDS =
   / ?(?:\[(?:[a-z][a-z ,’'-]{1,30}|[A-Z][A-Z ,’'-]{1,30})\]|\((?:music|applause|laughter|laughs|laughing|cheering|coughs|sighs|silence|inaudible|crosstalk)\)|♪[^♪]*♪?)/gi;
 
+/** Words that only sound cues hold, for texts that are no captions: "[sic]" and an editor's own words stay. */
+const SURE_SOUNDS =
+  / ?(?:[[(](?:soft |loud |more |slow |distant )?(?:music|applause|laughter|laughs|laughing|cheering|coughs|coughing|sighs|sighing|silence|inaudible|crosstalk|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])]|[♪♫][^♪♫]*[♪♫]?)/gi;
+
 export const timeCodes: Pass = {
   id: 'time-codes',
   title: 'Time codes',
@@ -24,16 +28,35 @@ export const timeCodes: Pass = {
 export const soundCues: Pass = {
   id: 'sound-cues',
   title: 'Sound cues',
-  summary: 'Takes [music], (applause) and ♪ out of captions.',
+  summary: 'Takes [music], (applause) and ♪ out of captions, on request out of any text.',
   group: 'lines',
   onByDefault: true,
+  settings: [
+    {
+      id: 'where',
+      title: 'Where',
+      options: [
+        { value: 'captions', title: 'in captions' },
+        { value: 'everywhere', title: 'in any text' },
+      ],
+      usual: 'captions',
+    },
+  ],
   examples: [
     {
       before: '00:00:01.000 --> 00:00:02.000\nYou begin [laughter] with\n\n00:00:02.000 --> 00:00:04.000\nthe keel.\n',
       after: 'You begin with the keel.',
     },
+    {
+      before: 'PELL: You begin [laughter] with the keel [sic], [she laughed] he said.',
+      after: 'PELL: You begin with the keel [sic], [she laughed] he said.',
+      settings: { where: 'everywhere' },
+    },
   ],
-  find: (text, { captions }) => (captions ? replaceMatches(text, SOUNDS, () => '') : []),
+  find: (text, { captions }, { where }) => {
+    if (captions) return replaceMatches(text, SOUNDS, () => '');
+    return where === 'everywhere' ? replaceMatches(text, SURE_SOUNDS, () => '') : [];
+  },
 };
 
 export const captionRepeats: Pass = {

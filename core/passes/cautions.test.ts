@@ -7,7 +7,17 @@ import { PASSES } from './index.ts';
 import type { Pass } from './pass.ts';
 
 /** Passes that leave less than prose on purpose. */
-const STRIPS = new Set(['ascii-only', 'no-figures', 'no-punctuation', 'no-stops', 'bare-addresses', 'links', 'emoji']);
+const STRIPS = new Set([
+  'ascii-only',
+  'letters-only',
+  'figures-only',
+  'no-figures',
+  'no-punctuation',
+  'no-stops',
+  'bare-addresses',
+  'links',
+  'emoji',
+]);
 const ALL_ON = PASSES.filter((pass: Pass) => !STRIPS.has(pass.id)).reduce(
   (style: Style, pass: Pass) => applyPassSwitch(style, pass.id, true),
   DEFAULT_STYLE,

@@ -1,11 +1,46 @@
+import { isAbbreviation } from '../text/language.ts';
 import { replaceMatches, type Pass } from './pass.ts';
+
+/** The word before the stop, and the spaces behind it. */
+const SENTENCE_GAP = /(?<=(\p{L}+|[^\p{L}\s])[.!?…][”’"»)\]]{0,2})( +)(?=[“‘"'«¿¡([]?[\p{Lu}\p{N}])| {2,}/gu;
 
 export const doubledSpaces: Pass = {
   id: 'doubled-spaces',
   title: 'Doubled spaces',
-  summary: 'Makes one space of several, also after a full stop.',
+  summary: 'Makes one space of several; after a sentence one, two, or as it was.',
   group: 'spaces',
   onByDefault: true,
-  examples: [{ before: 'The  tide turns.   It waits.', after: 'The tide turns. It waits.' }],
-  find: (text) => (text.includes('  ') ? replaceMatches(text, / {2,}/g, () => ' ') : []),
+  settings: [
+    {
+      id: 'sentence',
+      title: 'After a sentence',
+      options: [
+        { value: 'one', title: 'one after a sentence' },
+        { value: 'two', title: 'two after a sentence' },
+        { value: 'stay', title: 'sentence gaps stay' },
+      ],
+      usual: 'one',
+    },
+  ],
+  examples: [
+    { before: 'The  tide turns.   It waits.', after: 'The tide turns. It waits.' },
+    {
+      before: 'Mrs. Pell  came. “So,” she said.  It was J. R. Averill, etc. at noon.',
+      after: 'Mrs. Pell came.  “So,” she said.  It was J. R. Averill, etc. at noon.',
+      settings: { sentence: 'two' },
+    },
+    {
+      before: 'It  turns.  It waits. It falls.',
+      after: 'It turns.  It waits. It falls.',
+      settings: { sentence: 'stay' },
+    },
+  ],
+  find: (text, _context, { sentence }) => {
+    if (sentence === 'one') return text.includes('  ') ? replaceMatches(text, / {2,}/g, () => ' ') : [];
+    return replaceMatches(text, SENTENCE_GAP, ([spaces, word, gap]) => {
+      const isInside = gap === undefined || (word !== undefined && (isAbbreviation(word) || /^\p{Lu}$/u.test(word)));
+      if (isInside) return ' ';
+      return sentence === 'two' || spaces.length > 1 ? '  ' : ' ';
+    });
+  },
 };

@@ -33,9 +33,10 @@ import { quotes } from './quotes.ts';
 import { referenceMarks } from './reference-marks.ts';
 import { spaceBeforePunctuation } from './space-before-punctuation.ts';
 import { speakerLabels } from './speaker-labels.ts';
+import { falseStarts } from './false-starts.ts';
 import { fillers, repeatedWords, sentenceCapitals } from './spoken.ts';
 import { strayTags } from './stray-tags.ts';
-import { asciiOnly, noFigures, noPunctuation, noStops } from './strip.ts';
+import { asciiOnly, figuresOnly, lettersOnly, noFigures, noPunctuation, noStops } from './strip.ts';
 import { tabs } from './tabs.ts';
 
 /** All passes in working order: the one list that the rail, the command and the tests read. */
@@ -75,9 +76,12 @@ export const PASSES = [
   quotes,
   ocrSlips,
   fillers,
+  falseStarts,
   repeatedWords,
   sentenceCapitals,
   asciiOnly,
+  lettersOnly,
+  figuresOnly,
   noFigures,
   noPunctuation,
   noStops,

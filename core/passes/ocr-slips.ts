@@ -17,6 +17,8 @@ const SLIPS: readonly (readonly [RegExp, string])[] = [
   [/li/, 'h'],
 ];
 const SHORTEST = 3;
+/** So often the text has the word that was meant where a slip is beyond question. */
+const OFTEN = 2;
 
 /** The word that was printed, where the list has it and has not the word as it stands; undefined where none is likely. */
 function printed(word: string, words: WordList): string | undefined {
@@ -37,13 +39,18 @@ export const ocrSlips: Pass = {
   group: 'words',
   onByDefault: false,
   examples: [{ before: 'A l for an I: “l saw it,” he said.', after: 'A I for an I: “I saw it,” he said.' }],
-  find: (text, { language, words }) => {
+  reasons: { rare: 'the word list does not know the word, but the text may' },
+  find: (text, { language, words, timesInText }) => {
     const alone =
       language === 'en' ? replaceMatches(text, /(?<![\p{L}\p{N}’'.-])l(?![\p{L}\p{N}.)-])/gu, () => 'I') : [];
     if (!words) return alone;
-    const slips = replaceMatches(text, /(?<![\p{L}\p{N}@/.])\p{L}[\p{L}01]+(?![\p{N}@/])/gu, ([word]) =>
-      printed(word, words),
-    );
+    const slips = replaceMatches(text, /(?<![\p{L}\p{N}@/.])\p{L}[\p{L}01]+(?![\p{N}@/])/gu, ([word]) => {
+      const better = printed(word, words);
+      if (better === undefined) return undefined;
+      const isSure =
+        /\d/.test(word) || (timesInText(better.toLowerCase()) >= OFTEN && timesInText(word.toLowerCase()) < OFTEN);
+      return isSure ? better : { insert: better, certainty: 0.75, why: 'rare' };
+    });
     return [...alone, ...slips].sort((a, b) => a.from - b.from);
   },
 };

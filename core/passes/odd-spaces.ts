@@ -11,18 +11,35 @@ export const oddSpaces: Pass = {
   group: 'characters',
   onByDefault: true,
   everywhere: true,
+  settings: [
+    {
+      id: 'french',
+      title: 'In French',
+      options: [
+        { value: 'kept', title: 'French keeps its own' },
+        { value: 'plain', title: 'plain in French too' },
+      ],
+      usual: 'kept',
+    },
+  ],
   examples: [
     { before: 'The ferry\u00a0leaves at\u2009noon.', after: 'The ferry leaves at noon.' },
     {
       before: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
       after: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
     },
+    {
+      before: 'Est-ce que la marée est dans le port\u00a0? Oui, et elle est pour nous.',
+      after: 'Est-ce que la marée est dans le port ? Oui, et elle est pour nous.',
+      settings: { french: 'plain' },
+    },
   ],
   needs: new RegExp(ODD_SPACES.source),
-  find: (text, { language }) =>
+  find: (text, { language }, { french }) =>
     replaceMatches(text, ODD_SPACES, (match) => {
       if (language === 'cjk' && match[0] === '\u3000') return undefined;
-      if (language === 'fr' && NO_BREAK.test(match[0]) && isFrenchSpace(text, match.index)) return undefined;
+      if (language === 'fr' && french === 'kept' && NO_BREAK.test(match[0]) && isFrenchSpace(text, match.index))
+        return undefined;
       return ' ';
     }),
 };

@@ -13,6 +13,7 @@ export const strayTags: Pass = {
   examples: [
     { before: '<p>The tide <em>fell</em>.</p>', after: 'The tide fell.' },
     { before: 'High water<br>at noon, <b class="x">twice</b>.', after: 'High water at noon, twice.' },
+    { before: 'High water.\n\n<p>&nbsp;</p>\n\nLow water.', after: 'High water.\n\nLow water.' },
     { before: 'If a < b and b > c, then stop.', after: 'If a < b and b > c, then stop.' },
   ],
   needs: /<\/?[a-z]/i,

@@ -8,7 +8,11 @@ const strip = (id: string, title: string, summary: string, expression: RegExp, a
   group: 'words',
   onByDefault: false,
   examples: [{ before: 'In 1871, nine mills stood: “Low Café.”', after }],
-  find: (text) => replaceMatches(text, expression, () => by),
+  // What is left of the ends of a block must not begin or end with a space.
+  find: (text) =>
+    replaceMatches(text, expression, ({ 0: match, index }) =>
+      index === 0 || index + match.length === text.length ? '' : by,
+    ),
 });
 
 export const asciiOnly = strip(
@@ -17,6 +21,23 @@ export const asciiOnly = strip(
   'Takes out every character that ASCII does not have.',
   /[^\u0000-\u007f]+/g, // eslint-disable-line no-control-regex
   'In 1871, nine mills stood: Low Caf.',
+);
+
+export const lettersOnly = strip(
+  'letters-only',
+  'Letters only',
+  'Takes out everything but letters and spaces.',
+  /[^\p{L}\p{M}\s’']+|(?<!\p{L})[’']+|[’']+(?!\p{L})/gu,
+  'In nine mills stood Low Café',
+);
+
+export const figuresOnly = strip(
+  'figures-only',
+  'Figures only',
+  'Takes out everything but figures and the spaces between them.',
+  /[^\p{N}\n]+/gu,
+  '1871',
+  ' ',
 );
 
 export const noFigures = strip(

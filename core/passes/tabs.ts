@@ -3,10 +3,25 @@ import { replaceMatches, type Pass } from './pass.ts';
 export const tabs: Pass = {
   id: 'tabs',
   title: 'Tabs',
-  summary: 'Turns each run of tabs into one space.',
+  summary: 'Turns each run of tabs into one space, or into several, or takes it out.',
   group: 'characters',
   onByDefault: true,
-  examples: [{ before: 'High water\tat noon.', after: 'High water at noon.' }],
+  settings: [
+    {
+      id: 'to',
+      title: 'A tab becomes',
+      options: [
+        { value: ' ', title: 'one space' },
+        { value: '    ', title: 'four spaces' },
+        { value: '', title: 'nothing' },
+      ],
+      usual: ' ',
+    },
+  ],
+  examples: [
+    { before: 'High water\tat noon.', after: 'High water at noon.' },
+    { before: 'High wa\tter.', after: 'High water.', settings: { to: '' } },
+  ],
   needs: /\t/,
-  find: (text) => replaceMatches(text, / ?\t[\t ]*/g, () => ' '),
+  find: (text, _context, { to }) => replaceMatches(text, / ?\t[\t ]*/g, () => to!),
 };
