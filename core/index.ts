@@ -3,8 +3,16 @@ export type { Cleaning } from './cleaning.ts';
 export { allPieces, cleanText, undoneText } from './output.ts';
 export { canMend, rangeOfSeam } from './seams-in-force.ts';
 export type { Block, BlockKind } from './blocks/block.ts';
-export type { Choice, MarkChoice, SeamChoice, StetChoice } from './choices/choice.ts';
-export { subjectOf } from './choices/choice.ts';
+export type {
+  Choice,
+  DropChoice,
+  LimitChoice,
+  MarkChoice,
+  MeasureChoice,
+  SeamChoice,
+  StetChoice,
+} from './choices/choice.ts';
+export { BY_HAND, subjectOf } from './choices/choice.ts';
 export {
   applyStep,
   canRedo,
@@ -22,7 +30,27 @@ export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
 export { passOfLine } from './blocks/build-blocks.ts';
 export { PASS_GROUPS, PASSES } from './passes/index.ts';
 export type { Pass, PassGroup, PassSetting, Settings } from './passes/pass.ts';
-export { countEdits, findDoubts, listWordChanges, toReport, type Report } from './report/report.ts';
+export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
+export { findFindings, type Findings } from './findings/findings.ts';
+export type { CharacterFinding } from './findings/characters-found.ts';
+export type { LengthBar, LineProfile } from './findings/line-profile.ts';
+export type { MarkerFinding } from './findings/markers-found.ts';
+export type { MarkFinding } from './findings/paragraph-marks.ts';
+export type { Place } from './findings/places.ts';
+export { stepForRepeated, type RepeatedLine } from './findings/repeated-lines.ts';
+export type { SpeakerFinding } from './findings/speakers-found.ts';
+export { otherDecision, type SplitFinding } from './findings/splits-found.ts';
+export type { CharacterClass } from './text/unusual-characters.ts';
+export { exportLedger, type LedgerFormat } from './formats/ledger-export.ts';
+export { filterLedger, openLedger, type Ledger, type LedgerFilter } from './ledger/ledger.ts';
+export { viewEntry, type LedgerLine } from './ledger/ledger-line.ts';
+export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
+export { findRuleEdits, isRuleId, nextRuleId, type OwnRule } from './rules/own-rule.ts';
+export { concordanceLine, findHits, type ConcordanceLine, type Hits } from './search/find-hits.ts';
+export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
+export { compileQuery, expandReplacement, type Query } from './search/query.ts';
+export { passesInOrder } from './style/order.ts';
+export { countEdits, findDoubts, findEditDoubts, listWordChanges, toReport, type Report } from './report/report.ts';
 export { explainSeam, linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';
 export { markAt, type ParagraphMark } from './seams/paragraph-mark.ts';
@@ -31,6 +59,7 @@ export type { SplitEvidence } from './seams/split-words.ts';
 export {
   applyPassSwitch,
   DEFAULT_STYLE,
+  isAsUsual,
   isPassOn,
   settingsOf,
   toStyle,

@@ -1,5 +1,4 @@
 import type { Analysis } from './cleaning.ts';
-import type { SeamChoice } from './choices/choice.ts';
 import { isConstrained, mayEdit } from './choices/permits.ts';
 import { isHyphen } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';
@@ -39,7 +38,7 @@ function worksAt(analysis: Analysis, pass: string): (seam: number) => boolean {
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */
 export function seamOfChoice(
   { table, decided }: Pick<Analysis, 'table' | 'decided'>,
-  choice: SeamChoice,
+  choice: { readonly from: number },
 ): number | undefined {
   const { line, count } = decided.seams;
   const at = lineAt(table.index, choice.from);

@@ -1,12 +1,27 @@
-import type { Choice, RowPlan, RowView, SourceKind, Stage, Style, WordTally } from '../core/index.ts';
+import type {
+  Choice,
+  Findings,
+  LedgerAction,
+  LedgerFilter,
+  LedgerFormat,
+  LedgerLine,
+  RangeList,
+  RowPlan,
+  RowView,
+  SourceKind,
+  Stage,
+  Step,
+  Style,
+  WordTally,
+} from '../core/index.ts';
 
 /** What the page learns of a cleaning: enough to lay it out and count, without the text. */
 export interface Summary {
   readonly plan: RowPlan;
-  /** Edits by pass id. */
+  /** Edits by pass id, or by the id of an own rule. */
   readonly counts: Readonly<Record<string, number>>;
   readonly tally: WordTally;
-  /** Seams in doubt. */
+  /** Seams and edits in doubt. */
   readonly doubts: number;
   readonly lines: number;
   readonly blocks: number;
@@ -21,15 +36,52 @@ export interface CleanCopy {
   readonly html: string;
 }
 
+/** What is told while a cleaning goes on: its stages, and each own rule as it begins and when all have ended. */
+export interface Progress {
+  readonly stage?: Stage;
+  readonly rule?: string;
+}
+
+export interface LedgerCount {
+  readonly count: number;
+  /** Of all entries, by pass or rule, whatever the filter. */
+  readonly doubts: number;
+  readonly byHand: number;
+  readonly removed: number;
+  readonly all: number;
+}
+
+export type NamedFindings = Findings & {
+  /** The names of the characters found, by code point. */
+  readonly names: Readonly<Record<number, string>>;
+};
+
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleanService {
   /** Cleans a source from the start. */
-  open(source: string, style: Style, choices: readonly Choice[], onStage: (stage: Stage) => void): Promise<Summary>;
+  open(
+    source: string,
+    style: Style,
+    choices: readonly Choice[],
+    onProgress: (progress: Progress) => void,
+  ): Promise<Summary>;
   /** Cleans the same source after a change. */
-  change(style: Style, choices: readonly Choice[]): Summary;
+  change(style: Style, choices: readonly Choice[], onProgress: (progress: Progress) => void): Summary;
   /** Rows [from, to) as they are now. */
   rows(from: number, to: number): RowView[];
   copy(): CleanCopy;
+  text(): string;
+  /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
+  sourceRanges(clean: RangeList): RangeList;
   /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
   wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
+  findings(): Promise<NamedFindings>;
+  /** The step that drops, or keeps, all lines like one but for figures. */
+  repeatedStep(text: string, action: 'drop' | 'keep'): Step | undefined;
+  ledger(filter: LedgerFilter): LedgerCount;
+  /** The entries [from, to) of those that the filter wants. */
+  ledgerLines(filter: LedgerFilter, from: number, to: number): LedgerLine[];
+  /** The step that does something with some entries, or with all that the filter wants. */
+  ledgerStep(filter: LedgerFilter, action: LedgerAction, entries?: readonly number[]): Step | undefined;
+  ledgerExport(filter: LedgerFilter, format: LedgerFormat): string;
 }

@@ -10,11 +10,18 @@ high waters chalked on it for all to read.
 The tide turned at noon.
 `;
 const noWords = () => Promise.resolve(undefined);
+const noNames = () => Promise.resolve({});
+const quietly = () => undefined;
 
 describe('the worker’s service', () => {
   test('tells the stages and sums a cleaning up', async () => {
     const stages: Stage[] = [];
-    const summary = await createService(noWords).open(SOURCE, DEFAULT_STYLE, [], (stage) => stages.push(stage));
+    const summary = await createService({ fetchWords: noWords, nameCharacters: noNames }).open(
+      SOURCE,
+      DEFAULT_STYLE,
+      [],
+      ({ stage }) => stage && stages.push(stage),
+    );
     expect(stages).toEqual(['lines', 'seams', 'blocks']);
     expect(summary).toMatchObject({ lines: 6, blocks: 2, suggestedTitle: expect.stringMatching(/^The miller .*…$/) });
     expect(summary.tally.wordsIn).toBe(summary.tally.wordsOut + summary.tally.removed + summary.tally.mended);
@@ -23,7 +30,7 @@ describe('the worker’s service', () => {
   });
 
   test('gives the rows asked for, and no more than there are', async () => {
-    const service = createService(noWords);
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
     await service.open(SOURCE, DEFAULT_STYLE, [], () => undefined);
     expect(service.rows(0, 1)).toHaveLength(1);
     expect(service.rows(-5, 99)).toHaveLength(2);
@@ -37,42 +44,49 @@ describe('the worker’s service', () => {
   });
 
   test('cleans again after a choice and after a switch', async () => {
-    const service = createService(noWords);
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
     await service.open(SOURCE, DEFAULT_STYLE, [], () => undefined);
     const [seam] = service.rows(1, 2)[0]!.seams;
     const choice: Choice = { kind: 'seam', from: seam!.from, to: seam!.to, decision: 0 };
-    expect(service.change(DEFAULT_STYLE, [choice]).blocks).toBe(1);
+    expect(service.change(DEFAULT_STYLE, [choice], quietly).blocks).toBe(1);
     expect(service.copy().text.split('\n')).toHaveLength(1);
-    expect(service.change({ ...DEFAULT_STYLE, passes: { 'wrapped-lines': false } }, []).counts['wrapped-lines']).toBe(
-      0,
-    );
+    expect(
+      service.change({ ...DEFAULT_STYLE, passes: { 'wrapped-lines': false } }, [], quietly).counts['wrapped-lines'],
+    ).toBe(0);
     expect(service.copy().text).toContain("week's\nhigh");
   });
 
   test('asks for the word list of the language, once, and does without where there is none', async () => {
     const list: WordList = { bits: packWords(['harbour', 'master']) };
     const fetchWords = jest.fn<(language: Language) => Promise<WordList | undefined>>().mockResolvedValue(list);
-    const listed = createService(fetchWords);
+    const listed = createService({ fetchWords, nameCharacters: noNames });
     await listed.open(SOURCE, DEFAULT_STYLE, [], () => undefined);
-    listed.change({ ...DEFAULT_STYLE, passes: { tabs: false } }, []);
+    listed.change({ ...DEFAULT_STYLE, passes: { tabs: false } }, [], quietly);
     expect(fetchWords.mock.calls).toEqual([['en']]);
     expect(listed.copy().text).toContain('harbour-master');
-    const unlisted = createService(noWords);
+    const unlisted = createService({ fetchWords: noWords, nameCharacters: noNames });
     await unlisted.open(SOURCE, DEFAULT_STYLE, [], () => undefined);
     expect(unlisted.copy().text).toContain('harbourmaster');
-    await createService(fetchWords).open('潮の水車は忍耐だけを求める。', DEFAULT_STYLE, [], () => undefined);
+    await createService({ fetchWords, nameCharacters: noNames }).open(
+      '潮の水車は忍耐だけを求める。',
+      DEFAULT_STYLE,
+      [],
+      () => undefined,
+    );
     expect(fetchWords).toHaveBeenCalledTimes(1);
   });
 
   test('copies plain text and HTML of the same words', async () => {
-    const service = createService(noWords);
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
     await service.open(SOURCE, DEFAULT_STYLE, [], () => undefined);
     const { text, html } = service.copy();
     expect(html.replace(/<\/?p>/g, '').replace(/\n/g, '\n\n')).toBe(text);
   });
 
   test('a question before a text is a caller’s bug', () => {
-    expect(() => createService(noWords).rows(0, 1)).toThrow(RangeError);
-    expect(() => createService(noWords).change(DEFAULT_STYLE, [])).toThrow('no text has been opened');
+    expect(() => createService({ fetchWords: noWords, nameCharacters: noNames }).rows(0, 1)).toThrow(RangeError);
+    expect(() =>
+      createService({ fetchWords: noWords, nameCharacters: noNames }).change(DEFAULT_STYLE, [], quietly),
+    ).toThrow('no text has been opened');
   });
 });

@@ -4,16 +4,28 @@ import {
   countEdits,
   countWouldDo,
   detectLanguage,
+  exportLedger,
+  filterLedger,
   findDoubts,
+  findEditDoubts,
+  findFindings,
+  allPieces,
   kindOfSource,
   linesWrap,
+  openLedger,
   planRows,
   revise,
+  stepFor,
+  stepForRepeated,
   suggestTitle,
   toHtml,
+  toSourceRanges,
+  viewEntry,
   viewRow,
   type Cleaning,
   type Language,
+  type Ledger,
+  type LedgerFilter,
   type RowPlan,
   type WordList,
 } from '../core/index.ts';
@@ -22,31 +34,54 @@ import type { CleanService, Summary } from './protocol.ts';
 interface Opened {
   readonly cleaning: Cleaning;
   readonly plan: RowPlan;
+  /** Made when it is first asked for. */
+  ledger?: Ledger;
+  readonly filtered: Map<string, Uint32Array>;
+}
+
+/** What the service gets from outside; both may come back empty. */
+export interface ServiceMeans {
+  fetchWords(language: Language): Promise<WordList | undefined>;
+  nameCharacters(codePoints: readonly number[]): Promise<Record<number, string>>;
 }
 
 const LISTED: readonly Language[] = ['en', 'de', 'fr', 'es'];
 
-/** The worker's side of the protocol: keeps one cleaning and answers questions about it. `fetchWords` may come back empty. */
-export function createService(fetchWords: (language: Language) => Promise<WordList | undefined>): CleanService {
+/** The worker's side of the protocol: keeps one cleaning and answers questions about it. */
+export function createService({ fetchWords, nameCharacters }: ServiceMeans): CleanService {
   let current: Opened | undefined;
 
   const keep = (cleaning: Cleaning): Summary => {
     const plan = planRows(cleaning);
-    current = { cleaning, plan };
+    current = { cleaning, plan, filtered: new Map() };
     return summarize(cleaning, plan);
   };
   const opened = (): Opened => {
     if (!current) throw new RangeError('no text has been opened in this worker');
     return current;
   };
+  const ledgerOf = (filter: LedgerFilter): { ledger: Ledger; entries: Uint32Array } => {
+    const now = opened();
+    const ledger = (now.ledger ??= openLedger(now.cleaning));
+    const key = `${filter.pass} ${filter.only}`;
+    let entries = now.filtered.get(key);
+    if (!entries) now.filtered.set(key, (entries = filterLedger(ledger, filter)));
+    return { ledger, entries };
+  };
 
   return {
-    async open(source, style, choices, onStage) {
+    async open(source, style, choices, onProgress) {
       const language = detectLanguage(source);
       const words = LISTED.includes(language) ? await fetchWords(language) : undefined;
-      return keep(clean(source, style, choices, { words, onStage }));
+      const cleaning = clean(source, style, choices, {
+        words,
+        onStage: (stage) => onProgress({ stage }),
+        onRule: (rule) => onProgress({ rule }),
+      });
+      return keep(cleaning);
     },
-    change: (style, choices) => keep(revise(opened().cleaning, style, choices)),
+    change: (style, choices, onProgress) =>
+      keep(revise(opened().cleaning, style, choices, (rule) => onProgress({ rule }))),
     rows(from, to) {
       const { cleaning, plan } = opened();
       const first = Math.max(0, from);
@@ -64,6 +99,35 @@ export function createService(fetchWords: (language: Language) => Promise<WordLi
       }
     },
     copy: () => ({ text: cleanText(opened().cleaning), html: toHtml(opened().cleaning) }),
+    text: () => cleanText(opened().cleaning),
+    sourceRanges: (ranges) => toSourceRanges(allPieces(opened().cleaning), ranges),
+    async findings() {
+      const findings = findFindings(opened().cleaning);
+      return { ...findings, names: await nameCharacters(findings.characters.map(({ codePoint }) => codePoint)) };
+    },
+    repeatedStep: (text, action) => stepForRepeated(opened().cleaning, text, action),
+    ledger(filter) {
+      const countOf = (wanted: LedgerFilter) => ledgerOf(wanted).entries.length;
+      return {
+        count: countOf(filter),
+        all: countOf({}),
+        doubts: countOf({ only: 'doubts' }),
+        byHand: countOf({ only: 'by-hand' }),
+        removed: countOf({ only: 'removed' }),
+      };
+    },
+    ledgerLines(filter, from, to) {
+      const { ledger, entries } = ledgerOf(filter);
+      return Array.from(entries.subarray(from, to), (at) => viewEntry(ledger, at));
+    },
+    ledgerStep(filter, action, chosen) {
+      const { ledger, entries } = ledgerOf(filter);
+      return stepFor(ledger, chosen ?? entries, action);
+    },
+    ledgerExport(filter, format) {
+      const { ledger, entries } = ledgerOf(filter);
+      return exportLedger(ledger, entries, format);
+    },
   };
 }
 
@@ -73,7 +137,7 @@ function summarize(cleaning: Cleaning, plan: RowPlan): Summary {
     plan,
     counts: countEdits(cleaning),
     tally: cleaning.tally,
-    doubts: findDoubts(cleaning).length,
+    doubts: findDoubts(cleaning).length + findEditDoubts(cleaning).length,
     lines: cleaning.table.index.count,
     blocks: cleaning.blocks.length,
     kind: kindOfSource(cleaning),

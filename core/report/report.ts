@@ -1,8 +1,10 @@
 import type { Cleaning } from '../cleaning.ts';
 import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
 import { allPieces } from '../output.ts';
+import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
 import { Decision } from '../seams/seam-table.ts';
+import type { Style } from '../style/style.ts';
 
 /** How many edits each pass made, by pass id; every pass of the list is there. */
 export function countEdits(cleaning: Cleaning): Record<string, number> {
@@ -18,6 +20,18 @@ export function findDoubts({ style, decided, settled }: Cleaning): number[] {
   for (let seam = 0; seam < settled.length; seam++) {
     if (!settled[seam] && decided.certainty[seam]! < style.certaintyLimit) doubts.push(seam);
   }
+  return doubts;
+}
+
+/** Whether an edit is in doubt: less certain than the style's limit. */
+export function isDoubtful({ certaintyLimit }: Style, { certainty }: Pick<Piece, 'certainty'>): boolean {
+  return certainty !== undefined && certainty < certaintyLimit;
+}
+
+/** The edits that passes made and are in doubt, in source order. */
+export function findEditDoubts(cleaning: Cleaning): Piece[] {
+  const doubts: Piece[] = [];
+  for (const piece of allPieces(cleaning)) if (isDoubtful(cleaning.style, piece)) doubts.push(piece);
   return doubts;
 }
 
@@ -38,6 +52,15 @@ export interface Report {
   readonly words: WordTally;
   /** The lines of a seam are numbered from 1, as people count them. */
   readonly seams: readonly { lines: [number, number]; decision: string; certainty: number; doubt: boolean }[];
+  /** Edits of passes that are in doubt. */
+  readonly doubts: readonly {
+    from: number;
+    to: number;
+    insert: string;
+    passes: readonly string[];
+    certainty: number;
+    why: string;
+  }[];
   readonly removed: readonly { from: number; to: number; words: readonly string[]; passes: readonly string[] }[];
   readonly inserted: readonly { from: number; to: number; words: readonly string[]; passes: readonly string[] }[];
 }
@@ -55,6 +78,14 @@ export function toReport(cleaning: Cleaning): Report {
       decision: DECISION_NAMES[made]!,
       certainty: settled[seam] ? 1 : Math.round(decided.certainty[seam]! * 1000) / 1000,
       doubt: doubts.has(seam),
+    })),
+    doubts: findEditDoubts(cleaning).map(({ from, to, text, passes, certainty, why }) => ({
+      from,
+      to,
+      insert: text!,
+      passes,
+      certainty: certainty!,
+      why: why ?? '',
     })),
     removed: changes
       .filter(({ removed }) => removed.length > 0)

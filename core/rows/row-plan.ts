@@ -3,7 +3,7 @@ import type { BlockKind } from '../blocks/block.ts';
 import { pieceText, type Piece } from '../edits/piece.ts';
 import { allPieces } from '../output.ts';
 import { isDropped } from '../lines/line-kind.ts';
-import { findDoubts } from '../report/report.ts';
+import { findDoubts, findEditDoubts } from '../report/report.ts';
 
 /** What a row shows. The numbers cross to the page in typed arrays. */
 export const RowKind = {
@@ -50,7 +50,7 @@ export interface RowPlan {
   readonly kind: Uint8Array;
   /** UTF-16 units that the row has in the clean text. */
   readonly cleanLength: Uint32Array;
-  /** The seams in doubt whose mark stands in the row. */
+  /** The seams in doubt whose mark stands in the row, and the doubtful edits in it. */
   readonly doubts: Uint16Array;
   /** 1 where the row goes on with the block of the row before. */
   readonly goesOn: Uint8Array;
@@ -203,6 +203,7 @@ function measureClean(
 
 function countDoubts(cleaning: Cleaning, plan: RowPlan): void {
   for (const seam of findDoubts(cleaning)) plan.doubts[rowOfSeam(cleaning, plan, seam)]!++;
+  for (const { from } of findEditDoubts(cleaning)) plan.doubts[rowAt(plan, from)]!++;
 }
 
 /** The row in which a seam is marked: that of the line after it. */

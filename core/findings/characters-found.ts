@@ -1,0 +1,72 @@
+import type { Cleaning } from '../cleaning.ts';
+import { allPieces } from '../output.ts';
+import { classOfCharacter, passForCharacter, type CharacterClass } from '../text/unusual-characters.ts';
+import { addPlace, type Place } from './places.ts';
+
+/** A hidden or unusual character of the source. */
+export interface CharacterFinding {
+  readonly codePoint: number;
+  readonly class: CharacterClass;
+  readonly count: number;
+  /** How many of them are still in the clean text. */
+  readonly left: number;
+  /** The pass that changes it, or would; not there where none does. */
+  readonly pass?: string;
+  readonly places: readonly Place[];
+}
+
+/** Every hidden or unusual character with its places, the most frequent first. Linear in the length of the source. */
+export function findCharacters(cleaning: Cleaning): CharacterFinding[] {
+  const { source } = cleaning;
+  const main = mainScript(source);
+  const classes = new Map<number, CharacterClass | undefined>();
+  const found = new Map<
+    number,
+    { class: CharacterClass; count: number; left: number; passes: string[]; places: Place[] }
+  >();
+  for (const piece of allPieces(cleaning)) {
+    for (let at = piece.from; at < piece.to; at++) {
+      const unit = source.charCodeAt(at);
+      if ((unit >= 0x20 && unit < 0x7f) || unit === 0x0a) continue;
+      const code = source.codePointAt(at)!;
+      const length = code > 0xffff ? 2 : 1;
+      if (!classes.has(code)) classes.set(code, classOfCharacter(code, main));
+      const kind = classes.get(code);
+      if (kind !== undefined) {
+        let finding = found.get(code);
+        if (!finding) found.set(code, (finding = { class: kind, count: 0, left: 0, passes: [], places: [] }));
+        finding.count++;
+        const char = String.fromCodePoint(code);
+        if (piece.text === undefined || piece.text.includes(char)) finding.left++;
+        else if (finding.passes.length === 0) finding.passes.push(...piece.passes);
+        addPlace(finding.places, at, at + length);
+      }
+      at += length - 1;
+    }
+  }
+  return [...found]
+    .map(([codePoint, { passes, ...finding }]) => ({
+      codePoint,
+      ...finding,
+      pass: ownPass(passes, passForCharacter(codePoint)),
+    }))
+    .sort((a, b) => b.count - a.count);
+}
+
+/** Of the passes that changed it the one that is made for such characters, else the first. */
+function ownPass(passes: readonly string[], usual: string | undefined): string | undefined {
+  return usual !== undefined && (passes.length === 0 || passes.includes(usual)) ? usual : (passes[0] ?? usual);
+}
+
+const SAMPLE = 4000;
+
+/** The script that most letters at the start of the text have: letters of others may be there by mistake. */
+function mainScript(source: string): RegExp {
+  const sample = source.slice(0, SAMPLE);
+  const scripts = [/\p{Script=Latin}/gu, /\p{Script=Cyrillic}/gu, /\p{Script=Greek}/gu];
+  const counts = scripts.map((script) => sample.match(script)?.length ?? 0);
+  const other = (sample.match(/\p{L}/gu)?.length ?? 0) - counts.reduce((sum, count) => sum + count, 0);
+  const most = Math.max(...counts, 1);
+  if (other > most) return /\p{L}/u;
+  return new RegExp(scripts[counts.indexOf(most)]?.source ?? String.raw`\p{L}`, 'u');
+}

@@ -1,0 +1,38 @@
+/** What a character is that an editor would want to know of. */
+export type CharacterClass =
+  'space' | 'invisible' | 'control' | 'line-end' | 'broken' | 'form' | 'accent' | 'foreign' | 'emoji' | 'sign';
+
+const USUAL = '“”‘’„‚«»‹›–—…¿¡£€°';
+const LINE_ENDS = '\r\v\f\u0085\u2028\u2029';
+
+/** The class of a code point, undefined for those that prose is made of. `script` matches the letters of the text's own script. */
+export function classOfCharacter(code: number, script: RegExp): CharacterClass | undefined {
+  const char = String.fromCodePoint(code);
+  if (LINE_ENDS.includes(char)) return 'line-end';
+  if (char === '\t' || /\p{Cc}/u.test(char)) return 'control';
+  if (/\p{Zs}/u.test(char)) return char === ' ' ? undefined : 'space';
+  if (/\p{Cf}/u.test(char)) return 'invisible';
+  if (code === 0xfffd || /[\p{Co}\p{Cn}\p{Cs}]/u.test(char)) return 'broken';
+  if (/[\p{Emoji_Presentation}\ufe0f]/u.test(char)) return 'emoji';
+  if (USUAL.includes(char)) return undefined;
+  if (char.normalize('NFKC') !== char) return 'form';
+  if (/\p{M}/u.test(char)) return 'accent';
+  if (/\p{L}/u.test(char)) return script.test(char) ? undefined : 'foreign';
+  return code < 0x80 || /\p{N}/u.test(char) ? undefined : 'sign';
+}
+
+/** The pass that is made for a character; undefined where none is. */
+export function passForCharacter(code: number): string | undefined {
+  const char = String.fromCodePoint(code);
+  if (char === '\t') return 'tabs';
+  if (/[ﬀ-ﬆ]/.test(char)) return 'ligatures';
+  if (/[！-～]/.test(char)) return 'full-width';
+  if (/[\u0300-\u036f]/.test(char)) return 'composed-letters';
+  if (/\p{Zs}/u.test(char)) return 'odd-spaces';
+  if (LINE_ENDS.includes(char)) return 'blank-lines';
+  if (/[\p{Cc}\u00ad\u180e\u200b\u2060\ufeff]/u.test(char)) return 'invisible';
+  if (/[¹²³⁰⁴-⁹†‡§]/.test(char)) return 'reference-marks';
+  if (/[♪♫]/.test(char)) return 'sound-cues';
+  if (/[‣◦▪▫●○■□•]/.test(char)) return 'bullets';
+  return /\p{Extended_Pictographic}/u.test(char) ? 'emoji' : undefined;
+}

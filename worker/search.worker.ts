@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createSearchService } from './search-service.ts';
+
+expose(createSearchService());
