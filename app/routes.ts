@@ -2,7 +2,10 @@ import { index, route, type RouteConfig } from '@react-router/dev/routes';
 
 export default [
   index('routes/desk.tsx'),
-  route('piece/:id', 'routes/piece.tsx'),
+  route('piece/:id', 'routes/piece.tsx', [
+    index('routes/piece-text.tsx'),
+    route('findings', 'routes/piece-findings.tsx'),
+  ]),
   route('samples/:id', 'routes/sample.ts'),
   route('*', 'routes/not-found.tsx'),
 ] satisfies RouteConfig;

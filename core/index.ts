@@ -58,6 +58,7 @@ export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';
 export {
   applyPassSwitch,
+  applySetting,
   DEFAULT_STYLE,
   isAsUsual,
   isPassOn,

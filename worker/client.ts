@@ -76,6 +76,7 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
     copy: () => settle(remote.copy()),
     text: () => settle(remote.text()),
     sourceRanges: (ranges) => settle(remote.sourceRanges(ranges)),
+    rangeOfLines: (first, last) => settle(remote.rangeOfLines(first, last)),
     wouldDo: () => settle(remote.wouldDo()),
     findings: () => settle(remote.findings()),
     repeatedStep: (text, action) => settle(remote.repeatedStep(text, action) as Promise<Step | undefined>),

@@ -5,6 +5,7 @@ import type {
   LedgerFilter,
   LedgerFormat,
   LedgerLine,
+  Place,
   RangeList,
   RowPlan,
   RowView,
@@ -73,6 +74,8 @@ export interface CleanService {
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
   sourceRanges(clean: RangeList): RangeList;
+  /** The source range of the lines first..last, counted from 1. */
+  rangeOfLines(first: number, last: number): Place;
   /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
   wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
   findings(): Promise<NamedFindings>;

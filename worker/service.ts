@@ -88,6 +88,11 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       const count = Math.max(0, Math.min(to, plan.count) - first);
       return Array.from({ length: count }, (_, at) => viewRow(cleaning, plan, first + at));
     },
+    rangeOfLines(first, last) {
+      const { index } = opened().cleaning.table;
+      const at = (line: number) => Math.min(Math.max(line, 1), index.count) - 1;
+      return index.count === 0 ? { from: 0, to: 0 } : { from: index.from[at(first)]!, to: index.next[at(last)]! };
+    },
     async wouldDo() {
       const { cleaning } = opened();
       const counting = countWouldDo(cleaning);

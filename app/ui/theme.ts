@@ -62,7 +62,7 @@ export const GlobalStyle = createGlobalStyle`
   body {
     background: var(--paper);
     color: var(--ink);
-    font: 14px/1.4 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
+    font: 14px/1.4 'Atkinson Hyperlegible Next Variable', 'Signs', system-ui, sans-serif;
     -webkit-font-smoothing: antialiased;
   }
   h1, h2, h3, p { margin: 0; }
@@ -71,6 +71,6 @@ export const GlobalStyle = createGlobalStyle`
 `;
 
 export const faces = {
-  reading: "'Literata Variable', Georgia, serif",
-  source: "'Commit Mono', ui-monospace, monospace",
+  reading: "'Literata Variable', 'Signs', Georgia, serif",
+  source: "'Commit Mono', 'Signs', ui-monospace, monospace",
 };

@@ -14,6 +14,9 @@ import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';
  * changed into something else, or gone; in the clean text an empty run is the place where something went.
  */
 export interface Run {
+  /** Where it stands in the source, or what it stands for. */
+  readonly from: number;
+  readonly to: number;
   readonly text: string;
   readonly passes: readonly string[];
   readonly fate: 'kept' | 'changed' | 'gone';
@@ -106,7 +109,7 @@ function cleanRuns({ source }: Cleaning, pieces: readonly Piece[]): Run[] {
   const runs: Run[] = [];
   for (const piece of pieces) {
     const text = piece.text ?? source.slice(piece.from, piece.to);
-    runs.push({ text, passes: piece.passes, fate: fateOf(piece) });
+    runs.push({ from: piece.from, to: piece.to, text, passes: piece.passes, fate: fateOf(piece) });
   }
   return trimRuns(runs);
 }
@@ -143,7 +146,10 @@ function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, piec
     for (let piece = at; piece < pieces.length && pieces[piece]!.from < to; piece++) {
       const a = Math.max(from, pieces[piece]!.from);
       const b = Math.min(to, pieces[piece]!.to);
-      if (a < b) runs.push({ text: source.slice(a, b), passes: pieces[piece]!.passes, fate: fateOf(pieces[piece]!) });
+      if (a < b) {
+        const { passes } = pieces[piece]!;
+        runs.push({ from: a, to: b, text: source.slice(a, b), passes, fate: fateOf(pieces[piece]!) });
+      }
       at = piece;
     }
     views.push({ number: index.from[line]! >= rowFrom ? line + 1 : 0, runs, dropped: isDropped(table.kind[line]!) });

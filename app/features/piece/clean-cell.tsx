@@ -1,8 +1,8 @@
 import { Fragment, memo } from 'react';
 import { css, styled } from 'styled-components';
-import { RowKind, type Run } from '../../../core/index.ts';
-import { breakable } from '../../ui/long-words.tsx';
+import { RowKind, type Place, type Run } from '../../../core/index.ts';
 import { faces } from '../../ui/theme.ts';
+import { runText } from './shown-text.tsx';
 import { CLEAN_LINE } from './column-layout.ts';
 
 interface CleanCellProps {
@@ -11,17 +11,18 @@ interface CleanCellProps {
   readonly kind: number;
   readonly goesOn: boolean;
   readonly lit: string | undefined;
+  readonly shown: Place | undefined;
 }
 
 /** The clean paragraph as it reads; the edits of the pass that is lit up show. */
-export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit }: CleanCellProps) {
+export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit, shown }: CleanCellProps) {
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
-    if (!isLit) return <Fragment key={at}>{breakable(run.text)}</Fragment>;
+    if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean')}</Fragment>;
     return run.text.trim() === '' && !run.text.includes('\n') ? (
-      <Spot key={at}>{run.text}</Spot>
+      <Spot key={at}>{runText(run, shown, 'clean')}</Spot>
     ) : (
-      <Lit key={at}>{run.text}</Lit>
+      <Lit key={at}>{runText(run, shown, 'clean')}</Lit>
     );
   });
   return (

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { cleanup, render, screen } from '@testing-library/react';
-import { clean, Decision, DEFAULT_STYLE, planRows } from '../../../core/index.ts';
+import { clean, Decision, DEFAULT_STYLE, planRows, type Place } from '../../../core/index.ts';
 import { EVIDENCE_NAMES } from '../../../core/seams/evidence.ts';
 import { breakable } from '../../ui/long-words.tsx';
 import { CleanCell } from './clean-cell.tsx';
@@ -74,13 +74,17 @@ describe('cells', () => {
         number: 7,
         dropped: false,
         runs: [
-          { text: 'A cart.', passes: [], fate: 'kept' as const },
-          { text: '[4]', passes: ['reference-marks'], fate: 'gone' as const },
+          { from: 0, to: 7, text: 'A cart.', passes: [], fate: 'kept' as const },
+          { from: 7, to: 10, text: '[4]', passes: ['reference-marks'], fate: 'gone' as const },
         ],
       },
-      { number: 0, dropped: true, runs: [{ text: '12', passes: ['page-furniture'], fate: 'gone' as const }] },
+      {
+        number: 0,
+        dropped: true,
+        runs: [{ from: 11, to: 13, text: '12', passes: ['page-furniture'], fate: 'gone' as const }],
+      },
     ];
-    const { container } = render(<SourceCell ref={ref} lines={lines} lit="page-furniture" />);
+    const { container } = render(<SourceCell ref={ref} lines={lines} lit="page-furniture" shown={undefined} />);
     expect(screen.getByText('7')).toBeTruthy();
     expect(container.querySelector('[data-fate="gone"]')?.textContent).toBe('[4]');
     expect(container.querySelector('[data-lit]')?.textContent).toBe('12');
@@ -89,17 +93,45 @@ describe('cells', () => {
 
   test('the clean text reads without the edits, and marks those that are lit', () => {
     const runs = [
-      { text: 'The ', passes: [], fate: 'kept' as const },
-      { text: 'first', passes: ['ligatures'], fate: 'changed' as const },
-      { text: '', passes: ['reference-marks'], fate: 'gone' as const },
+      { from: 0, to: 4, text: 'The ', passes: [], fate: 'kept' as const },
+      { from: 4, to: 8, text: 'first', passes: ['ligatures'], fate: 'changed' as const },
+      { from: 8, to: 11, text: '', passes: ['reference-marks'], fate: 'gone' as const },
     ];
-    const { container, rerender } = render(<CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit={undefined} />);
+    const { container, rerender } = render(
+      <CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit={undefined} shown={undefined} />,
+    );
     expect(container.textContent).toBe('The first');
     expect(container.querySelectorAll('mark')).toHaveLength(0);
-    rerender(<CleanCell ref={ref} runs={runs} kind={1} goesOn={false} lit="ligatures" />);
+    rerender(<CleanCell ref={ref} runs={runs} kind={1} goesOn={false} lit="ligatures" shown={undefined} />);
     expect(container.querySelector('h2 mark')?.textContent).toBe('first');
-    rerender(<CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit="reference-marks" />);
+    rerender(<CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit="reference-marks" shown={undefined} />);
     expect(container.querySelectorAll('mark')).toHaveLength(1);
+  });
+
+  test('what is being shown is marked on both sides, to the letter where it stands as it was', () => {
+    const runs = [
+      { from: 100, to: 108, text: 'The mill', passes: [], fate: 'kept' as const },
+      { from: 108, to: 109, text: ' ', passes: ['wrapped-lines'], fate: 'gone' as const },
+      { from: 109, to: 115, text: 'stands', passes: [], fate: 'kept' as const },
+    ];
+    const shownIn = (place: Place) =>
+      [
+        ...render(
+          <CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit={undefined} shown={place} />,
+        ).container.querySelectorAll('[data-shown]'),
+      ].map((mark) => mark.textContent);
+    expect(shownIn({ from: 104, to: 108 })).toEqual(['mill']);
+    expect(shownIn({ from: 106, to: 111 })).toEqual(['ll', ' ', 'st']);
+    expect(shownIn({ from: 300, to: 301 })).toEqual([]);
+    const { container } = render(
+      <SourceCell
+        ref={ref}
+        lines={[{ number: 1, dropped: false, runs }]}
+        lit={undefined}
+        shown={{ from: 109, to: 110 }}
+      />,
+    );
+    expect(container.querySelector('[data-shown]')?.textContent).toBe('s');
   });
 
   test('the tally says the whole sum to who cannot see it', () => {

@@ -1,7 +1,14 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { applyPassSwitch, DEFAULT_STYLE, type Choice, type Step, type Style } from '../../../core/index.ts';
+import {
+  applyPassSwitch,
+  applySetting,
+  DEFAULT_STYLE,
+  type Choice,
+  type Step,
+  type Style,
+} from '../../../core/index.ts';
 import { MarkChip } from './mark-chip.tsx';
 import { markWords } from './mark-words.ts';
 import { PassRail } from './pass-rail.tsx';
@@ -23,15 +30,16 @@ function decisionsOf(style: Style, choices: readonly Choice[] = []) {
   return { decisions, take };
 }
 
-function showRail(style: Style) {
+function showRail(style: Style, lit?: string) {
   const { decisions, take } = decisionsOf(style);
   render(
     <PassRail
       counts={{ ligatures: 1234 }}
       wouldDo={{ dashes: 7 }}
       decisions={decisions}
-      lit={undefined}
+      lit={lit}
       onLight={() => undefined}
+      onList={() => undefined}
     />,
   );
   return take;
@@ -46,12 +54,14 @@ describe('the rail of passes', () => {
     expect(button('Tabs').textContent).toBe('Tabs');
   });
 
-  test('a switch is a step; settings show where a pass is on', () => {
-    const take = showRail(applyPassSwitch(DEFAULT_STYLE, 'dashes', true));
+  test('a switch is a step; settings show where the pass is lit up, or works otherwise than usual', () => {
+    const style = applySetting(applyPassSwitch(DEFAULT_STYLE, 'dashes', true), 'dashes', 'form', ' – ');
+    const take = showRail(style, 'tabs');
     fireEvent.click(screen.getByRole('switch', { name: 'Emoji' }));
     expect(take).toHaveBeenLastCalledWith({ kind: 'switch-pass', pass: 'emoji', on: true });
-    expect(screen.queryByRole('button', { name: /Ellipses alike: Form/ })).toBeNull();
-    expect(screen.getByRole('button', { name: /Dashes alike: Form/ }).textContent).toContain('word—word');
+    expect(screen.queryByRole('button', { name: /Footnotes: Place/ })).toBeNull();
+    expect(screen.getByRole('button', { name: /Tabs: A tab becomes/ }).textContent).toContain('one space');
+    expect(screen.getByRole('button', { name: /Dashes alike: Form/ }).textContent).toContain('word – word');
   });
 
   test('all can be brought back to what is usual, once something was changed', () => {

@@ -1,9 +1,11 @@
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { DEFAULT_STYLE, isPassOn, PASS_GROUPS, PASSES, type Pass } from '../../../core/index.ts';
+import { isAsUsual, isPassOn, PASS_GROUPS, PASSES, settingsOf, type Pass } from '../../../core/index.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { Switch } from '../../ui/switch.tsx';
+import { PassOrder } from './pass-order.tsx';
 import { PassSettings } from './pass-settings.tsx';
+import { ruleTitle } from './rule-words.ts';
 import type { Decisions } from './use-decisions.ts';
 
 interface PassRailProps {
@@ -14,62 +16,101 @@ interface PassRailProps {
   /** The pass whose edits are lit up. */
   readonly lit: string | undefined;
   readonly onLight: (pass: string | undefined) => void;
+  /** Lists the edits of a pass in the ledger. */
+  readonly onList: (pass: string) => void;
 }
 
 /** All passes by group, each with a switch and its live count; a press on the name lights up its edits. */
-export function PassRail({ counts, wouldDo, decisions, lit, onLight }: PassRailProps) {
-  const isChanged =
-    decisions.style.passes !== DEFAULT_STYLE.passes || decisions.style.settings !== DEFAULT_STYLE.settings;
+export function PassRail(props: PassRailProps) {
+  const { decisions } = props;
+  const { style, take } = decisions;
+  const rules = style.rules ?? [];
   return (
     <Rail aria-label="Passes">
       {PASS_GROUPS.map((group) => (
         <section key={group.id} aria-labelledby={`group-${group.id}`}>
           <h2 id={`group-${group.id}`}>{group.title}</h2>
           {PASSES.filter((pass: Pass) => pass.group === group.id).map((pass: Pass) => (
-            <PassItem
-              key={pass.id}
-              pass={pass}
-              count={counts[pass.id] ?? 0}
-              wouldDo={wouldDo[pass.id] ?? 0}
-              decisions={decisions}
-              isLit={lit === pass.id}
-              onLight={(isLit) => onLight(isLit ? pass.id : undefined)}
-            />
+            <PassItem key={pass.id} {...props} id={pass.id} title={pass.title} summary={pass.summary} pass={pass} />
           ))}
         </section>
       ))}
-      {isChanged && <Reset onPress={() => decisions.take({ kind: 'reset-passes' })}>All passes as usual</Reset>}
+      {rules.length > 0 && (
+        <section aria-labelledby="group-rules">
+          <h2 id="group-rules">Own rules</h2>
+          {rules.map((rule) => (
+            <PassItem
+              key={rule.id}
+              {...props}
+              id={rule.id}
+              title={ruleTitle(rule)}
+              summary="Your own replacement, after all passes."
+              onRemove={() => take({ kind: 'remove-rule', rule: rule.id })}
+            />
+          ))}
+        </section>
+      )}
+      <Below>
+        <PassOrder style={style} take={take} />
+        {!isAsUsual(style) && (
+          <QuietButton onPress={() => take({ kind: 'reset-passes' })}>All passes as usual</QuietButton>
+        )}
+      </Below>
     </Rail>
   );
 }
 
-interface PassItemProps {
-  readonly pass: Pass;
-  readonly count: number;
-  readonly wouldDo: number;
-  readonly decisions: Decisions;
-  readonly isLit: boolean;
-  readonly onLight: (lit: boolean) => void;
+interface PassItemProps extends PassRailProps {
+  readonly id: string;
+  readonly title: string;
+  readonly summary: string;
+  /** Not there for own rules. */
+  readonly pass?: Pass;
+  readonly onRemove?: () => void;
 }
 
-function PassItem({ pass, count, wouldDo, decisions, isLit, onLight }: PassItemProps) {
-  const { style, take } = decisions;
-  const isOn = isPassOn(style, pass.id);
-  const onSwitch = (on: boolean) => take({ kind: 'switch-pass', pass: pass.id, on });
-  const choose = (setting: string, value: string) => take({ kind: 'set-pass', pass: pass.id, setting, value });
+function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProps) {
+  const { style, take } = props.decisions;
+  const isOn = isPassOn(style, id);
+  const isLit = props.lit === id;
+  const count = props.counts[id] ?? 0;
+  const wouldDo = props.wouldDo[id] ?? 0;
   return (
     <>
-      <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={pass.summary}>
-        <Switch aria-label={pass.title} isSelected={isOn} onChange={onSwitch} />
-        <Name isSelected={isLit} onChange={onLight} aria-label={`Light up the edits of “${pass.title}”`}>
-          <span>{pass.title}</span>
+      <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={summary}>
+        <Switch aria-label={title} isSelected={isOn} onChange={(on) => take({ kind: 'switch-pass', pass: id, on })} />
+        <Name
+          isSelected={isLit}
+          onChange={(lit) => props.onLight(lit ? id : undefined)}
+          aria-label={`Light up the edits of “${title}”`}
+        >
+          <span>{title}</span>
           {isOn && count > 0 && <Count>{count.toLocaleString('en')}</Count>}
           {!isOn && wouldDo > 0 && <Count title="What it would do">({wouldDo.toLocaleString('en')})</Count>}
         </Name>
       </Item>
-      {isOn && <PassSettings pass={pass} style={style} onChoose={choose} />}
+      {isLit && (
+        <About>
+          <p>{summary}</p>
+          {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its edits</QuietButton>}
+          {onRemove && <QuietButton onPress={onRemove}>Remove the rule</QuietButton>}
+        </About>
+      )}
+      {isOn && pass && (isLit || !hasUsualSettings(pass, style)) && (
+        <PassSettings
+          pass={pass}
+          style={style}
+          onChoose={(setting, value) => take({ kind: 'set-pass', pass: id, setting, value })}
+        />
+      )}
     </>
   );
+}
+
+/** Settings that were changed stay in sight, the others show with their pass. */
+function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {
+  const values = settingsOf(style, pass);
+  return (pass.settings ?? []).every(({ id, usual }) => values[id] === usual);
 }
 
 const Rail = styled.nav`
@@ -106,6 +147,7 @@ const Item = styled.div`
 
 const Name = styled(ToggleButton)`
   flex: 1;
+  min-width: 0;
   display: flex;
   justify-content: space-between;
   gap: 8px;
@@ -119,6 +161,10 @@ const Name = styled(ToggleButton)`
   color: inherit;
   text-align: left;
   cursor: pointer;
+  span:first-child {
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
 `;
 
 const Count = styled.span`
@@ -126,6 +172,26 @@ const Count = styled.span`
   font-variant-numeric: tabular-nums;
 `;
 
-const Reset = styled(QuietButton)`
-  margin: 14px 10px 0;
+const About = styled.div`
+  padding: 2px 12px 6px 49px;
+  background: var(--chosen);
+  box-shadow: inset 3px 0 var(--ribbon);
+  p {
+    font-size: 12.5px;
+    line-height: 1.35;
+    color: var(--soft);
+  }
+  button {
+    padding: 3px 0;
+    font-size: 12.5px;
+    color: var(--go);
+    text-decoration: underline;
+  }
+`;
+
+const Below = styled.div`
+  display: grid;
+  justify-items: start;
+  gap: 2px;
+  margin: 14px 8px 0;
 `;

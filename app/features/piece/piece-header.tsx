@@ -1,6 +1,7 @@
-import { Input, TextField, VisuallyHidden } from 'react-aria-components';
+import { Input, TextField, ToggleButton, VisuallyHidden } from 'react-aria-components';
 import { useState } from 'react';
-import { styled } from 'styled-components';
+import { NavLink } from 'react-router';
+import { css, styled } from 'styled-components';
 import type { Summary } from '../../../worker/protocol.ts';
 import { Brand } from '../../ui/brand.tsx';
 import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
@@ -8,18 +9,19 @@ import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
 import { MarkChip } from './mark-chip.tsx';
 import { Tally } from './tally.tsx';
-import type { Decisions } from './use-decisions.ts';
+import type { PieceView } from './piece-context.ts';
 
 interface PieceHeaderProps {
   readonly title: string;
   readonly onRename: (title: string) => void;
   readonly summary: Summary | undefined;
-  readonly decisions: Decisions;
+  readonly piece: Omit<PieceView, 'ready'>;
   readonly onCopy: (() => void) | undefined;
 }
 
 /** The top of the main screen: what the piece is, how its words went, undo, redo and the copy. */
-export function PieceHeader({ title, onRename, summary, decisions, onCopy }: PieceHeaderProps) {
+export function PieceHeader({ title, onRename, summary, piece, onCopy }: PieceHeaderProps) {
+  const { decisions, drawer, openDrawer } = piece;
   return (
     <Bar>
       <Brand />
@@ -34,6 +36,13 @@ export function PieceHeader({ title, onRename, summary, decisions, onCopy }: Pie
       <MarkChip decisions={decisions} />
       <Rest>
         {summary && <Tally tally={summary.tally} />}
+        <View to={`/piece/${piece.id}`} end>
+          Text
+        </View>
+        <View to={`/piece/${piece.id}/findings`}>Findings</View>
+        <Toggle isSelected={drawer !== undefined} onChange={(open) => openDrawer(open ? {} : undefined)}>
+          Ledger
+        </Toggle>
         <QuietButton isDisabled={!decisions.canUndo} onPress={decisions.undo}>
           Undo
         </QuietButton>
@@ -72,7 +81,6 @@ function TitleField({ title, onRename }: Pick<PieceHeaderProps, 'title' | 'onRen
 }
 
 const Bar = styled.header`
-  grid-column: 1 / 3;
   display: flex;
   align-items: center;
   gap: 12px;
@@ -114,6 +122,33 @@ const Chip = styled.span`
   border-radius: 99px;
   background: var(--raw);
   color: var(--soft);
+`;
+
+const view = css`
+  font: inherit;
+  color: var(--soft);
+  background: none;
+  border: 0;
+  border-radius: 8px;
+  padding: 5px 8px;
+  text-decoration: none;
+  cursor: pointer;
+  &:hover {
+    background: var(--hover);
+  }
+  &[aria-current='page'],
+  &[data-selected] {
+    color: var(--ink);
+    background: var(--chosen);
+  }
+`;
+
+const View = styled(NavLink)`
+  ${view}
+`;
+
+const Toggle = styled(ToggleButton)`
+  ${view}
 `;
 
 const Rest = styled.div`

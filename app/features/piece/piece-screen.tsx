@@ -1,39 +1,46 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
+import { Outlet, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import type { SeamView } from '../../../core/index.ts';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { Failure } from '../../ui/failure.tsx';
 import { Button } from '../../ui/buttons.tsx';
-import { PassRail } from './pass-rail.tsx';
+import type { Drawer, PieceView, Tour } from './piece-context.ts';
 import { PieceHeader } from './piece-header.tsx';
-import { ReadingColumns } from './reading-columns.tsx';
-import { SeamMenu, type SeamAsked } from './seam-menu.tsx';
 import { useCleaning } from './use-cleaning.ts';
 import { useCopy } from './use-copy.ts';
 import { useDecisions } from './use-decisions.ts';
 import { useNoting } from './use-noting.ts';
+import { usePieceKeys } from './use-piece-keys.ts';
 import { useSaving } from './use-saving.ts';
-import { useWouldDo } from './use-would-do.ts';
-import { useUndoKeys } from './use-undo-keys.ts';
+import { useSlowRuleNews } from './use-slow-rule-news.ts';
 import { Working } from './working.tsx';
 
-/** The main screen: source, ribbon and clean text side by side, with the passes and the overview around them. */
+/** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
 export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
   const save = useSaving();
   const decisions = useDecisions(stored.history, save);
   const cleaning = useCleaning(stored.source, decisions.style, decisions.choices);
-  const { state } = cleaning;
+  const { state, slowRules } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const copy = useCopy(ready?.client);
-  const wouldDo = useWouldDo(ready?.client, ready?.version ?? 0);
-  const [lit, setLit] = useState<string>();
-  const [asked, setAsked] = useState<SeamAsked>();
-  useUndoKeys(decisions);
+  const [lit, light] = useState<string>();
+  const toText = useToText(stored.piece.id);
+  const [drawer, setDrawer] = useState<Drawer>();
+  const [tour, setTour] = useState<Tour>();
+  const openDrawer = (next: Drawer | undefined) => {
+    setDrawer(next);
+    if (next) toText();
+  };
+  const show = (next: Tour | undefined) => {
+    setTour(next);
+    if (next) toText();
+  };
+  usePieceKeys(decisions, () => openDrawer({ ...drawer, call: (drawer?.call ?? 0) + 1 }));
+  useSlowRuleNews(slowRules);
   useEffect(() => {
     document.title = title ? `${title} · Lucid Ribbon` : 'Lucid Ribbon';
   }, [title]);
-  const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAsked({ seam, anchor }), []);
 
   if (state.status === 'failed') {
     return (
@@ -44,45 +51,45 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
       />
     );
   }
+  const shared: Omit<PieceView, 'ready'> = {
+    id: stored.piece.id,
+    source: stored.source,
+    decisions,
+    slowRules,
+    lit,
+    light,
+    tour,
+    show,
+    drawer,
+    openDrawer,
+  };
   return (
     <Screen>
-      <PieceHeader title={title} onRename={rename} summary={ready?.summary} decisions={decisions} onCopy={copy} />
+      <PieceHeader title={title} onRename={rename} summary={ready?.summary} piece={shared} onCopy={copy} />
       {ready ? (
-        <>
-          <PassRail counts={ready.summary.counts} wouldDo={wouldDo} decisions={decisions} lit={lit} onLight={setLit} />
-          <ReadingColumns
-            client={ready.client}
-            summary={ready.summary}
-            version={ready.version}
-            lit={lit}
-            onAskSeam={askSeam}
-          />
-          <SeamMenu asked={asked} onClose={() => setAsked(undefined)} take={decisions.take} />
-        </>
+        <Outlet context={{ ...shared, ready } satisfies PieceView} />
+      ) : state.status === 'working' ? (
+        <Working stage={state.stage} onCancel={cleaning.stop} />
       ) : (
-        <Wide>
-          {state.status === 'working' ? (
-            <Working stage={state.stage} onCancel={cleaning.stop} />
-          ) : (
-            <Stopped role="status">
-              <p>The cleaning was stopped. The source is kept.</p>
-              <Button onPress={cleaning.startAgain}>Clean it again</Button>
-            </Stopped>
-          )}
-        </Wide>
+        <Stopped role="status">
+          <p>The cleaning was stopped. The source is kept.</p>
+          <Button onPress={cleaning.startAgain}>Clean it again</Button>
+        </Stopped>
       )}
     </Screen>
   );
 }
 
+/** Goes to the text's own screen, from whichever is open. */
+function useToText(id: string): () => void {
+  const navigate = useNavigate();
+  return useCallback(() => void navigate(`/piece/${id}`, { preventScrollReset: true }), [id, navigate]);
+}
+
 const Screen = styled.div`
   height: 100%;
   display: grid;
-  grid-template: 52px minmax(0, 1fr) / 228px minmax(0, 1fr);
-`;
-
-const Wide = styled.div`
-  grid-column: 1 / 3;
+  grid-template: 52px minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Stopped = styled.main`

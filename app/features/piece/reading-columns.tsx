@@ -1,7 +1,7 @@
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
 import { css, styled } from 'styled-components';
-import type { SeamView } from '../../../core/index.ts';
+import { rowAt, type Place, type RowPlan, type SeamView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
@@ -14,11 +14,13 @@ interface ReadingColumnsProps {
   readonly summary: Summary;
   readonly version: number;
   readonly lit: string | undefined;
+  /** The place that is being shown: the view goes there when it changes. */
+  readonly shown: Place | undefined;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
-export function ReadingColumns({ client, summary, version, lit, onAskSeam }: ReadingColumnsProps) {
+export function ReadingColumns({ client, summary, version, lit, shown, onAskSeam }: ReadingColumnsProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const width = useWidth(scroller);
   const layout = layoutColumns(width, summary.measure);
@@ -34,6 +36,7 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
   const items = virtualizer.getVirtualItems();
   const first = items[0]?.index ?? 0;
   const last = items.at(-1)?.index ?? -1;
+  useGoing(shown, virtualizer, plan, scroller);
   const viewOf = useRows(client, plan, version, first, last);
   const sizes = {
     '--source': `${layout.source}px`,
@@ -69,6 +72,7 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
                 goesOn={plan.goesOn[item.index] === 1}
                 height={item.size}
                 lit={lit}
+                shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
                 onAskSeam={onAskSeam}
               />
             </Place>
@@ -84,6 +88,36 @@ export function ReadingColumns({ client, summary, version, lit, onAskSeam }: Rea
       />
     </Area>
   );
+}
+
+function overlapsRow({ from, to }: RowPlan, row: number, place: Place): boolean {
+  return place.from < to[row]! && place.to >= from[row]!;
+}
+
+const MOST_FRAMES = 40;
+
+/** Brings the row of a place into sight, then, once it is drawn, the place itself. */
+function useGoing(
+  shown: Place | undefined,
+  virtualizer: Virtualizer<HTMLDivElement, Element>,
+  plan: RowPlan,
+  scroller: React.RefObject<HTMLDivElement | null>,
+): void {
+  const known = useRef({ virtualizer, plan });
+  known.current = { virtualizer, plan };
+  useEffect(() => {
+    if (!shown) return undefined;
+    known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, shown.from), { align: 'center' });
+    let frame = 0;
+    let left = MOST_FRAMES;
+    const look = () => {
+      const mark = scroller.current?.querySelector('[data-shown]');
+      if (mark) mark.scrollIntoView({ block: 'center' });
+      else if (left-- > 0) frame = requestAnimationFrame(look);
+    };
+    frame = requestAnimationFrame(look);
+    return () => cancelAnimationFrame(frame);
+  }, [shown, scroller]);
 }
 
 function useWidth(ref: React.RefObject<HTMLElement | null>): number {
@@ -111,6 +145,8 @@ const columnGrounds = css`
 
 const Area = styled.main`
   min-width: 0;
+  min-height: 0;
+  flex: 1;
   display: grid;
   grid-template: 26px minmax(0, 1fr) / minmax(0, 1fr) 26px;
 `;

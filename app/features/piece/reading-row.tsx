@@ -1,6 +1,6 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import type { RowView, SeamView } from '../../../core/index.ts';
+import type { Place, RowView, SeamView } from '../../../core/index.ts';
 import { CleanCell } from './clean-cell.tsx';
 import { RibbonCell, type RowGeometry } from './ribbon-cell.tsx';
 import { SourceCell } from './source-cell.tsx';
@@ -15,6 +15,8 @@ interface ReadingRowProps {
   /** The height to keep while there is nothing to show, px. */
   readonly height: number;
   readonly lit: string | undefined;
+  /** The place that is being shown, where it lies in this row. */
+  readonly shown: Place | undefined;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
@@ -26,6 +28,7 @@ export const ReadingRow = memo(function ReadingRow({
   goesOn,
   height,
   lit,
+  shown,
   onAskSeam,
 }: ReadingRowProps) {
   const source = useRef<HTMLDivElement>(null);
@@ -34,9 +37,9 @@ export const ReadingRow = memo(function ReadingRow({
   if (!view) return <div style={{ height }} />;
   return (
     <Row>
-      <SourceCell ref={source} lines={view.lines} lit={lit} />
+      <SourceCell ref={source} lines={view.lines} lit={lit} shown={shown} />
       <RibbonCell view={view} geometry={geometry} tint={tint} onAskSeam={onAskSeam} />
-      <CleanCell ref={clean} runs={view.clean} kind={kind} goesOn={goesOn} lit={lit} />
+      <CleanCell ref={clean} runs={view.clean} kind={kind} goesOn={goesOn} lit={lit} shown={shown} />
     </Row>
   );
 });

@@ -1,18 +1,19 @@
 import { Fragment, memo } from 'react';
 import { styled } from 'styled-components';
-import type { LineView } from '../../../core/index.ts';
-import { breakable } from '../../ui/long-words.tsx';
+import type { LineView, Place } from '../../../core/index.ts';
 import { faces } from '../../ui/theme.ts';
+import { runText } from './shown-text.tsx';
 import { GUTTER, SOURCE_LINE } from './column-layout.ts';
 
 interface SourceCellProps {
   readonly ref: React.Ref<HTMLDivElement>;
   readonly lines: readonly LineView[];
   readonly lit: string | undefined;
+  readonly shown: Place | undefined;
 }
 
 /** The source as it came, line by line; what leaves is struck through. */
-export const SourceCell = memo(function SourceCell({ ref, lines, lit }: SourceCellProps) {
+export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: SourceCellProps) {
   return (
     <Cell ref={ref}>
       {lines.map((line, at) => (
@@ -20,14 +21,14 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit }: SourceCe
           {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
           {line.runs.map((run, part) =>
             run.fate === 'kept' ? (
-              <Fragment key={part}>{breakable(run.text)}</Fragment>
+              <Fragment key={part}>{runText(run, shown, 'source')}</Fragment>
             ) : (
               <Changed
                 key={part}
                 data-fate={run.text.trim() === '' ? undefined : run.fate}
                 data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
               >
-                {breakable(run.text)}
+                {runText(run, shown, 'source')}
               </Changed>
             ),
           )}

@@ -1,27 +1,61 @@
-import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
-import type { Choice, Stage, Style } from '../../../core/index.ts';
-import { startCleaning, type CleanClient } from '../../../worker/client.ts';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Choice, OwnRule, Stage, Style } from '../../../core/index.ts';
+import { SlowRuleError, startCleaning, type CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
+
+/** A cleaning that is there to be looked at. */
+export interface Ready {
+  readonly status: 'ready';
+  readonly summary: Summary;
+  readonly client: CleanClient;
+  /** Grows with each change. */
+  readonly version: number;
+}
 
 export type CleaningState =
   | { readonly status: 'working'; readonly stage: Stage }
   | { readonly status: 'stopped' }
   | { readonly status: 'failed'; readonly message: string }
-  | { readonly status: 'ready'; readonly summary: Summary; readonly client: CleanClient; readonly version: number };
+  | Ready;
 
 export interface Cleaning {
   readonly state: CleaningState;
+  /** Own rules that took too long on this text and were left out. */
+  readonly slowRules: readonly OwnRule[];
   stop(): void;
   startAgain(): void;
 }
 
 /** Cleans a source in a worker, and again after each change of style or choices; the page stays free. */
-export function useCleaning(source: string, style: Style, choices: readonly Choice[]): Cleaning {
+export function useCleaning(source: string, asked: Style, choices: readonly Choice[]): Cleaning {
   const [state, setState] = useState<CleaningState>({ status: 'working', stage: 'lines' });
   const [attempt, setAttempt] = useState(0);
+  const [slowRules, setSlowRules] = useState<readonly OwnRule[]>([]);
+  const style = useMemo(() => withoutRules(asked, slowRules), [asked, slowRules]);
   const client = useRef<CleanClient>(undefined);
   const wanted = useRef({ style, choices });
   const applied = useRef(wanted.current);
+
+  const startAgain = useCallback(() => {
+    setState({ status: 'working', stage: 'lines' });
+    setAttempt((count) => count + 1);
+  }, []);
+  const fail = useCallback(
+    (error: unknown) => {
+      const slow = error instanceof SlowRuleError && wanted.current.style.rules?.find(({ id }) => id === error.rule);
+      if (!slow) {
+        setState({ status: 'failed', message: String(error instanceof Error ? error.message : error) });
+        return;
+      }
+      setSlowRules((known) => [...known, slow]);
+      startAgain();
+    },
+    [startAgain],
+  );
+
+  useEffect(() => {
+    wanted.current = { style, choices };
+  }, [style, choices]);
 
   useEffect(() => {
     const own = startCleaning();
@@ -38,40 +72,44 @@ export function useCleaning(source: string, style: Style, choices: readonly Choi
         if (isCurrent) startTransition(() => setState({ status: 'ready', summary, client: own, version: 0 }));
       })
       .catch((error: unknown) => {
-        if (isCurrent) setState({ status: 'failed', message: String(error instanceof Error ? error.message : error) });
+        if (isCurrent) fail(error);
       });
     return () => {
       isCurrent = false;
       own.close();
     };
-  }, [source, attempt]);
+  }, [source, attempt, fail]);
 
   const isReady = state.status === 'ready';
   useEffect(() => {
-    wanted.current = { style, choices };
     if (!isReady || !client.current) return;
     if (applied.current.style === style && applied.current.choices === choices) return;
-    const asked = wanted.current;
-    applied.current = asked;
+    const now = { style, choices };
+    applied.current = now;
     client.current
       .change(style, choices)
       .then((summary) => {
         // Only the newest answer is shown; the worker answers in order.
-        if (wanted.current !== asked) return;
+        if (applied.current !== now) return;
         startTransition(() =>
-          setState((now) => (now.status === 'ready' ? { ...now, summary, version: now.version + 1 } : now)),
+          setState((before) =>
+            before.status === 'ready' ? { ...before, summary, version: before.version + 1 } : before,
+          ),
         );
       })
-      .catch((error: unknown) => setState({ status: 'failed', message: String(error) }));
-  }, [style, choices, isReady]);
+      .catch(fail);
+  }, [style, choices, isReady, fail]);
 
   const stop = useCallback(() => {
     client.current?.close();
     setState({ status: 'stopped' });
   }, []);
-  const startAgain = useCallback(() => {
-    setState({ status: 'working', stage: 'lines' });
-    setAttempt((count) => count + 1);
-  }, []);
-  return { state, stop, startAgain };
+  return { state, slowRules, stop, startAgain };
+}
+
+/** A style in which some rules are off; rules that were changed since get another chance. */
+function withoutRules(style: Style, slow: readonly OwnRule[]): Style {
+  const off = slow.filter((rule) => style.rules?.includes(rule));
+  if (off.length === 0) return style;
+  return { ...style, passes: { ...style.passes, ...Object.fromEntries(off.map(({ id }) => [id, false])) } };
 }

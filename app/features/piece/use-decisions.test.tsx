@@ -4,7 +4,7 @@ import { act, cleanup, renderHook } from '@testing-library/react';
 import { NO_HISTORY, type Choice, type History } from '../../../core/index.ts';
 import type { PieceWrite } from './piece-actions.ts';
 import { useDecisions } from './use-decisions.ts';
-import { useUndoKeys } from './use-undo-keys.ts';
+import { usePieceKeys } from './use-piece-keys.ts';
 
 afterEach(cleanup);
 
@@ -76,18 +76,28 @@ describe('undo by keys', () => {
     [{ key: 'y', ctrlKey: true }, 'redo'],
   ] as const)('%j is %s', (init, name) => {
     const decisions = { ...start().now(), undo: jest.fn(), redo: jest.fn() };
-    renderHook(() => useUndoKeys(decisions));
+    renderHook(() => usePieceKeys(decisions, () => undefined));
     expect(press(init)).toBe(false);
     expect(decisions[name]).toHaveBeenCalledTimes(1);
   });
 
   test('keys in a field belong to the field, other keys to nobody', () => {
     const decisions = { ...start().now(), undo: jest.fn(), redo: jest.fn() };
-    renderHook(() => useUndoKeys(decisions));
+    renderHook(() => usePieceKeys(decisions, () => undefined));
     const field = document.body.appendChild(document.createElement('input'));
     expect(press({ key: 'z', ctrlKey: true }, field)).toBe(true);
     expect(press({ key: 'z' })).toBe(true);
     expect(press({ key: 'x', ctrlKey: true })).toBe(true);
     expect(decisions.undo).not.toHaveBeenCalled();
+  });
+
+  test('looking for words is ours, also from within a field', () => {
+    const onLook = jest.fn();
+    const decisions = start().now();
+    renderHook(() => usePieceKeys(decisions, onLook));
+    const field = document.body.appendChild(document.createElement('input'));
+    expect(press({ key: 'f', ctrlKey: true }, field)).toBe(false);
+    expect(press({ key: 'f', ctrlKey: true, shiftKey: true })).toBe(true);
+    expect(onLook).toHaveBeenCalledTimes(1);
   });
 });

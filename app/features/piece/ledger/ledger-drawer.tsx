@@ -1,0 +1,130 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { ToggleButton } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { readHidden, type Query } from '../../../../core/index.ts';
+import { QuietButton } from '../../../ui/buttons.tsx';
+import type { Drawer, PieceView } from '../piece-context.ts';
+import { EditList } from './edit-list.tsx';
+import { FindField } from './find-field.tsx';
+import { HitList } from './hit-list.tsx';
+
+interface LedgerDrawerProps {
+  readonly piece: PieceView;
+  readonly drawer: Drawer;
+}
+
+type Option = 'matchCase' | 'wholeWords' | 'expression';
+
+const OPTIONS: readonly { readonly id: Option; readonly title: string }[] = [
+  { id: 'matchCase', title: 'Match case' },
+  { id: 'wholeWords', title: 'Whole words' },
+  { id: 'expression', title: 'Expression' },
+];
+
+/** The drawer below the text: every edit in its surroundings, or, once something is looked for, its hits. */
+export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
+  const [look, setLook] = useState(drawer.look ?? '');
+  const [options, setOptions] = useState<readonly Option[]>([]);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (drawer.look !== undefined) setLook(drawer.look);
+    if (drawer.pass !== undefined) setLook('');
+    if (drawer.call !== undefined) field.current?.select();
+  }, [drawer]);
+  const query = useMemo<Query>(
+    () => ({
+      text: readHidden(look),
+      expression: options.includes('expression'),
+      matchCase: options.includes('matchCase'),
+      wholeWords: options.includes('wholeWords'),
+    }),
+    [look, options],
+  );
+  const toggle = (option: Option) =>
+    setOptions((now) => (now.includes(option) ? now.filter((on) => on !== option) : [...now, option]));
+  return (
+    <Sheet
+      aria-label="Ledger"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') piece.openDrawer(undefined);
+      }}
+    >
+      <Top>
+        <FindField
+          label="Look for"
+          placeholder="words, spaces, line ends … empty: all edits"
+          shown={look}
+          onChange={setLook}
+          inputRef={field}
+        />
+        {OPTIONS.map(({ id, title }) => (
+          <Chip key={id} isSelected={options.includes(id)} onChange={() => toggle(id)}>
+            {title}
+          </Chip>
+        ))}
+        <QuietButton aria-label="Close the ledger" onPress={() => piece.openDrawer(undefined)}>
+          ✕
+        </QuietButton>
+      </Top>
+      {query.text === '' ? (
+        <EditList piece={piece} pass={drawer.pass} />
+      ) : (
+        <HitList key={look === '' ? 'none' : 'hits'} piece={piece} query={query} />
+      )}
+    </Sheet>
+  );
+}
+
+const Sheet = styled.section`
+  height: 44%;
+  min-height: 240px;
+  display: flex;
+  flex-direction: column;
+  border-top: 1px solid var(--line);
+  background: var(--sheet);
+  box-shadow: 0 -6px 18px #1d233014;
+  z-index: 1;
+`;
+
+const Top = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 8px 10px 6px 14px;
+`;
+
+/** A choice that is on or off, beside a field or above a list. */
+export const Chip = styled(ToggleButton)`
+  font: inherit;
+  font-size: 13px;
+  white-space: nowrap;
+  color: var(--soft);
+  background: none;
+  border: 1px solid var(--line);
+  border-radius: 99px;
+  padding: 3px 11px;
+  cursor: pointer;
+  &[data-hovered] {
+    background: var(--hover);
+  }
+  &[data-selected] {
+    color: var(--ink);
+    background: var(--chosen);
+    border-color: var(--ribbon);
+  }
+`;
+
+/** The line of controls above a list. */
+export const Controls = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 38px;
+  padding: 0 10px 6px 14px;
+  border-bottom: 1px solid var(--line);
+  font-size: 13px;
+  button {
+    font-size: 13px;
+    padding: 3px 10px;
+  }
+`;

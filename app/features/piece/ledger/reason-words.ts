@@ -1,0 +1,17 @@
+import { Decision, PASSES, type LedgerLine, type Pass } from '../../../../core/index.ts';
+import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
+
+const BY_ID = new Map<string, Pass>(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
+
+/** Why an edit was made, and how certain it is, as one sentence or two. */
+export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {
+  const sure = certainty === undefined ? '' : ` ${Math.min(99, Math.round(certainty * 100))} % certain.`;
+  if (seam) {
+    const split = seam.split && seam.decision === Decision.mend ? [SPLIT_WORDS[seam.split]] : [];
+    const reasons = [...split, ...reasonWords(seam.reasons, seam.decision).for];
+    return `${reasons.length > 0 ? `Since ${reasons.join('; ')}.` : ''}${sure}`.trim();
+  }
+  const pass = passes.map((id) => BY_ID.get(id)).find((one) => (why ? one?.reasons?.[why] : one));
+  const doubt = why ? pass?.reasons?.[why] : undefined;
+  return `${pass?.summary ?? ''}${doubt ? ` But ${doubt}.` : ''}${sure}`.trim();
+}

@@ -1,0 +1,32 @@
+import { styled } from 'styled-components';
+import type { Place, Run } from '../../../core/index.ts';
+import { breakable } from '../../ui/long-words.tsx';
+
+/** The text of a run, the part of it that is being shown marked. In the clean text a changed run is shown whole. */
+export function runText(run: Run, shown: Place | undefined, side: 'source' | 'clean'): React.ReactNode {
+  if (!shown || !meets(shown, run)) return breakable(run.text);
+  if (side === 'clean' && run.fate !== 'kept') return <Shown data-shown="">{breakable(run.text)}</Shown>;
+  const from = Math.max(0, shown.from - run.from);
+  const to = Math.min(run.text.length, shown.to - run.from);
+  if (from >= to) return breakable(run.text);
+  return (
+    <>
+      {breakable(run.text.slice(0, from))}
+      <Shown data-shown="">{run.text.slice(from, to)}</Shown>
+      {breakable(run.text.slice(to))}
+    </>
+  );
+}
+
+/** Whether a place and a run share something; an empty place or run does where it stands inside of the other, or at its edge. */
+function meets(place: Place, run: Place): boolean {
+  const isEmpty = place.from === place.to || run.from === run.to;
+  return isEmpty ? place.from <= run.to && place.to >= run.from : place.from < run.to && place.to > run.from;
+}
+
+const Shown = styled.mark`
+  color: inherit;
+  background: var(--lit);
+  border-radius: 3px;
+  box-shadow: 0 0 0 2px var(--doubt);
+`;

@@ -1,0 +1,1 @@
+export { FindingsScreen as default } from '../features/piece/findings/findings-screen.tsx';

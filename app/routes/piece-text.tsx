@@ -1,0 +1,1 @@
+export { PieceText as default } from '../features/piece/piece-text.tsx';
