@@ -8,6 +8,7 @@ import { isApproved, isConstrained, mayEdit, type Permits } from './choices/perm
 import { addTallies, tallyWords } from './edits/conservation.ts';
 import { applyLocalEdits, type Rulings } from './edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from './edits/piece.ts';
+import { wasRuled, wordLists } from './output.ts';
 import { worksIn, type Pass, type Settings } from './passes/pass.ts';
 import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
@@ -42,15 +43,12 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const end = base.at(-1)?.to ?? 0;
   const baseTail = [...gapBetween(rules, line.length - 1, end, source.length, ''), ...gatheredNotes(analysis, rules)];
   const own = rulesInForce(style);
-  const { blocks, tail } = applyRules(
-    { source, index, blocks: base, tail: baseTail },
-    own,
-    rulingsFor(permits),
-    onRule,
-  );
-  let tally = tallyWords(source, index, tail);
-  for (const block of blocks) tally = addTallies(tally, block.tally);
-  return { ...analysis, decision, settled, base, blocks, tail, tally };
+  const { blocks, tail } = applyRules({ source, blocks: base, tail: baseTail }, own, rulingsFor(permits), onRule);
+  const parts = { base, blocks, tail };
+  const tally = wasRuled(parts)
+    ? tallyWords(source, index, wordLists(parts)[0]!)
+    : blocks.reduce((sum, block) => addTallies(sum, block.tally), tallyWords(source, index, tail));
+  return { ...analysis, decision, settled, ...parts, tally };
 }
 
 function gapRules({ source, style, table, decided, permits }: Analysis, decision: Uint8Array): GapRules {

@@ -1,5 +1,6 @@
 import type { Cleaning } from './cleaning.ts';
 import { textOfPieces, type Piece } from './edits/piece.ts';
+import { isRuleId } from './rules/own-rule.ts';
 
 /** All pieces of a cleaning in source order; they tile the source. */
 export function* allPieces(cleaning: Cleaning): Generator<Piece> {
@@ -8,6 +9,21 @@ export function* allPieces(cleaning: Cleaning): Generator<Piece> {
     yield* block.pieces;
   }
   yield* cleaning.tail;
+}
+
+/**
+ * The pieces in lists that begin and end between words: gaps, blocks and tail. Own rules may glue a gap to the words beside it,
+ * so where they did anything there is one list.
+ */
+export function wordLists(cleaning: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): (readonly Piece[])[] {
+  const lists = cleaning.blocks.flatMap(({ gap, pieces }) => [gap, pieces]);
+  lists.push(cleaning.tail);
+  return wasRuled(cleaning) ? [lists.flat()] : lists;
+}
+
+/** Whether own rules changed anything. */
+export function wasRuled({ base, blocks, tail }: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): boolean {
+  return blocks !== base || tail.some(({ passes }) => passes.some(isRuleId));
 }
 
 /** The clean text: LF line ends, no line end after the last paragraph. */

@@ -29,5 +29,6 @@ export interface Block {
   readonly gap: readonly Piece[];
   /** Tiles [from, to). */
   readonly pieces: readonly Piece[];
+  /** Before own rules. */
   readonly tally: WordTally;
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { indexWords } from '../text/word-index.ts';
+import { toSourceRanges } from './clean-to-source.ts';
 import { findWordChanges, tallyWords } from './conservation.ts';
 import { applyLocalEdits, sourceRange, type LocalEdit } from './local-edit.ts';
 import { replaced, textOfPieces, verbatim, type Piece } from './piece.ts';
@@ -100,5 +101,73 @@ describe('word changes', () => {
       verbatim(39, 49),
     ]);
     expect(change).toMatchObject({ removed: ['4'], inserted: [], mended: false, passes: ['reference-marks'] });
+  });
+});
+
+describe('rulings of a person', () => {
+  const whole: Piece[] = [verbatim(0, SOURCE.length)];
+  const first = SOURCE.indexOf('first');
+  const flood = SOURCE.indexOf('ﬂ');
+  const both: LocalEdit[] = [
+    { from: first, to: first + 5, insert: 'last', certainty: 0.6, why: 'maybe' },
+    { from: flood, to: flood + 1, insert: 'fl' },
+  ];
+
+  test('leave out the edits that may not be made', () => {
+    const pieces = applyLocalEdits(SOURCE, whole, both, 'one', {
+      mayEdit: (from) => from !== first,
+      isApproved: () => false,
+    });
+    expect(textOfPieces(SOURCE, pieces)).toBe(SOURCE.replace('ﬂ', 'fl'));
+  });
+
+  test('the least certain of what was put together is what counts, unless it was found right', () => {
+    const made = applyLocalEdits(SOURCE, whole, both, 'one');
+    expect(made.find(({ text }) => text === 'last')).toMatchObject({ certainty: 0.6, why: 'maybe' });
+    const text = textOfPieces(SOURCE, made);
+    const again = applyLocalEdits(
+      text,
+      made,
+      [{ from: first, to: first + 1, insert: 'L', certainty: 0.8, why: 'other' }],
+      'two',
+    );
+    expect(again.find((piece) => piece.text === 'Last')).toMatchObject({
+      certainty: 0.6,
+      why: 'maybe',
+      passes: ['one', 'two'],
+    });
+    const approved = applyLocalEdits(SOURCE, whole, both, 'one', { mayEdit: () => true, isApproved: () => true });
+    expect(approved.every(({ certainty }) => certainty === undefined)).toBe(true);
+  });
+});
+
+describe('the way back from the clean text to the source', () => {
+  const list = (ranges: readonly (readonly [number, number])[]) => ({
+    from: Uint32Array.from(ranges, ([from]) => from),
+    to: Uint32Array.from(ranges, ([, to]) => to),
+  });
+
+  test('what stands as it is comes from its own place, what was changed from the whole of it', () => {
+    fc.assert(
+      fc.property(edits(SOURCE.length), edits(SOURCE.length), (made, asked) => {
+        const pieces = applyLocalEdits(SOURCE, [verbatim(0, SOURCE.length)], made, 'one');
+        const text = textOfPieces(SOURCE, pieces);
+        const ranges = asked.map(({ from, to }) => [Math.min(from, text.length), Math.min(to, text.length)] as const);
+        const { from, to } = toSourceRanges(pieces, list(ranges));
+        for (const [at, [a, b]] of ranges.entries()) {
+          expect(from[at]!).toBeLessThanOrEqual(to[at]!);
+          const inside = pieces.filter((piece) => piece.from < to[at]! && piece.to > from[at]!);
+          if (a < b && inside.every((piece) => piece.text === undefined)) {
+            expect(SOURCE.slice(from[at], to[at])).toBe(text.slice(a, b));
+          }
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test('of nothing is nothing', () => {
+    expect(toSourceRanges([], list([[0, 0]])).from).toEqual(Uint32Array.of(0));
+    expect(toSourceRanges([verbatim(0, 4)], list([])).from).toHaveLength(0);
   });
 });

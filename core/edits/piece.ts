@@ -37,6 +37,18 @@ export function pieceText(source: string, piece: Piece): string {
   return piece.text ?? source.slice(piece.from, piece.to);
 }
 
+/** The first of some ranges in order that reaches beyond a position. Logarithmic. */
+export function firstReaching(ranges: readonly { readonly to: number }[], position: number): number {
+  let low = 0;
+  let high = ranges.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (ranges[middle]!.to > position) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
 /** The clean text of some pieces. */
 export function textOfPieces(source: string, pieces: readonly Piece[]): string {
   let text = '';

@@ -1,6 +1,6 @@
 import type { Cleaning } from '../cleaning.ts';
 import { allPieces } from '../output.ts';
-import { classOfCharacter, passForCharacter, type CharacterClass } from '../text/unusual-characters.ts';
+import { ANY_SCRIPT, classOfCharacter, passForCharacter, type CharacterClass } from '../text/unusual-characters.ts';
 import { addPlace, type Place } from './places.ts';
 
 /** A hidden or unusual character of the source. */
@@ -67,6 +67,6 @@ function mainScript(source: string): RegExp {
   const counts = scripts.map((script) => sample.match(script)?.length ?? 0);
   const other = (sample.match(/\p{L}/gu)?.length ?? 0) - counts.reduce((sum, count) => sum + count, 0);
   const most = Math.max(...counts, 1);
-  if (other > most) return /\p{L}/u;
-  return new RegExp(scripts[counts.indexOf(most)]?.source ?? String.raw`\p{L}`, 'u');
+  const script = other > most ? undefined : scripts[counts.indexOf(most)];
+  return script ? new RegExp(script.source, 'u') : ANY_SCRIPT;
 }

@@ -1,4 +1,4 @@
-import { pieceText } from '../edits/piece.ts';
+import { firstReaching, pieceText } from '../edits/piece.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
@@ -48,10 +48,9 @@ export function viewEntry(ledger: Ledger, at: number): LedgerLine {
     from: entry.from,
     to: entry.to,
     line: lineAt(table.index, entry.from) + 1,
-    before: piece ? textBefore(ledger, entry.piece) : source.slice(Math.max(0, entry.from - CONTEXT), entry.from),
+    ...(piece ? surroundings(ledger, entry.piece) : surroundingsOfStet(ledger, entry)),
     source: shortened(source.slice(entry.from, entry.to)),
     becomes: shortened(piece?.text ?? source.slice(entry.from, entry.to)),
-    after: piece ? textAfter(ledger, entry.piece) : source.slice(entry.to, entry.to + CONTEXT),
     passes: entry.passes,
     state: piece ? 'made' : 'stet',
     doubt: entry.doubt,
@@ -72,6 +71,24 @@ function certaintyOf({ cleaning, pieces }: Ledger, { seam, piece }: LedgerEntry)
       split: decided.splits.get(seam)?.evidence,
     },
   };
+}
+
+type Surroundings = Pick<LedgerLine, 'before' | 'after'>;
+
+function surroundings(ledger: Ledger, at: number): Surroundings {
+  return { before: textBefore(ledger, at), after: textAfter(ledger, at) };
+}
+
+/** What a person let stand is a part of a piece that stands, or of several. */
+function surroundingsOfStet(ledger: Ledger, { from, to }: LedgerEntry): Surroundings {
+  const { pieces, cleaning } = ledger;
+  const first = firstReaching(pieces, from);
+  const last = firstReaching(pieces, to - 1);
+  const { before } = surroundings(ledger, first);
+  const { after } = surroundings(ledger, last);
+  const head = pieces[first]?.text === undefined ? cleaning.source.slice(pieces[first]?.from ?? from, from) : '';
+  const tail = pieces[last]?.text === undefined ? cleaning.source.slice(to, pieces[last]?.to ?? to) : '';
+  return { before: (before + head).slice(-CONTEXT), after: (tail + after).slice(0, CONTEXT) };
 }
 
 function textBefore({ cleaning, pieces }: Ledger, at: number): string {

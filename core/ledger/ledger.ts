@@ -6,6 +6,7 @@ import { allPieces } from '../output.ts';
 import { findDoubts, isDoubtful, listWordChanges } from '../report/report.ts';
 import { isRuleId } from '../rules/own-rule.ts';
 import { seamOfChoice } from '../seams-in-force.ts';
+import { wordsWithin } from '../text/word-index.ts';
 
 /** Which edits of the ledger are wanted. */
 export interface LedgerFilter {
@@ -39,7 +40,7 @@ export interface Ledger {
   readonly removed: Ranges;
 }
 
-const SEAM_PASSES = ['wrapped-lines', 'split-words'];
+const SEAM_PASSES = ['wrapped-lines', 'split-words', 'blank-lines'];
 
 /** Lists the edits. Linear in the number of pieces. */
 export function openLedger(cleaning: Cleaning): Ledger {
@@ -50,7 +51,7 @@ export function openLedger(cleaning: Cleaning): Ledger {
   for (const [at, piece] of pieces.entries()) {
     if (piece.text === undefined) continue;
     const { from, to, passes } = piece;
-    const seam = passes.some((pass) => SEAM_PASSES.includes(pass)) ? seamOfChoice(cleaning, piece) : undefined;
+    const seam = passes.some((pass) => SEAM_PASSES.includes(pass)) ? seamOfGap(cleaning, piece) : undefined;
     entries.push({
       from,
       to,
@@ -65,6 +66,15 @@ export function openLedger(cleaning: Cleaning): Ledger {
   const all = [...entries, ...stetEntries(cleaning.choices)].sort((a, b) => a.from - b.from || a.to - b.to);
   const removed = listWordChanges(cleaning).filter((change) => !change.mended && change.removed.length > 0);
   return { cleaning, pieces, entries: all, removed: toRanges(removed) };
+}
+
+/** The seam in whose gap a piece lies. */
+function seamOfGap(cleaning: Cleaning, { from, to }: Piece): number | undefined {
+  const seam = seamOfChoice(cleaning, { from });
+  if (seam === undefined) return undefined;
+  const { table, decided } = cleaning;
+  const isInside = from >= table.to[decided.seams.line[seam]!]! - 1 && to <= table.from[decided.seams.line[seam + 1]!]!;
+  return isInside ? seam : undefined;
 }
 
 function isOfAPerson(pass: string): boolean {
@@ -93,18 +103,19 @@ function stetEntries(choices: readonly Choice[]): LedgerEntry[] {
 }
 
 /** The entries that a filter wants, as places in `Ledger.entries`. */
-export function filterLedger({ entries, removed }: Ledger, { pass, only }: LedgerFilter): Uint32Array {
+export function filterLedger({ cleaning, entries, removed }: Ledger, { pass, only }: LedgerFilter): Uint32Array {
   const found: number[] = [];
   for (const [at, entry] of entries.entries()) {
     if (pass !== undefined && !entry.passes.includes(pass)) continue;
     if (only === 'doubts' && !entry.doubt) continue;
     if (only === 'by-hand' && !entry.byHand) continue;
-    if (only === 'removed' && !takesWords(entry, removed)) continue;
+    if (only === 'removed' && !takesWords(cleaning, entry, removed)) continue;
     found.push(at);
   }
   return Uint32Array.from(found);
 }
 
-function takesWords(entry: LedgerEntry, removed: Ranges): boolean {
-  return entry.piece >= 0 && entry.from < entry.to && overlaps(removed, entry.from, entry.to);
+/** White space beside removed words is no word. */
+function takesWords({ index }: Cleaning, { piece, from, to }: LedgerEntry, removed: Ranges): boolean {
+  return piece >= 0 && wordsWithin(index, from, to) > 0 && overlaps(removed, from, to);
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { clean } from '../clean.ts';
 import { cleanText } from '../output.ts';
+import { findEditDoubts } from '../report/report.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { packWords } from '../text/word-list.ts';
 import { PASSES } from './index.ts';
@@ -61,6 +62,13 @@ describe('what must stay, even with every pass on', () => {
     ['three exclamation marks', 'Stop!!! Who goes there?!'],
     ['a hash and a section sign', 'Channel #mills, § 4, No. 7.'],
     ['Roman numerals', 'In Part IV. The keeper sleeps.'],
+    ['a word that is a sound elsewhere', 'The umbrella, the errand and the hmm-bird.'],
+    ['a year of death', 'Pell (†1871) and §4 of the law, § 5 too.'],
+    ['stars for emphasis', 'It is *quite* new and 2 * 3 * 4.'],
+    ['hidden letters', 'He said d*mn and f***.'],
+    ['an editor’s letter', 'It was in [a] mill.'],
+    ['a lone sign of more', 'The pond is > 3 m deep.'],
+    ['a dash before another word', 'The mill—the new one—stood.'],
     ['a percentage', 'About 12.5 % of 3,000 boats.'],
   ])('%s', (_name, text) => {
     // Dashes, ellipses and quotation marks are asked to be alike: these texts have them so already.
@@ -176,5 +184,40 @@ describe('spoken text', () => {
     expect(out('we rowed, i.e. slept. then it rained.', on('sentence-capitals'))).toBe(
       'We rowed, i.e. slept. Then it rained.',
     );
+  });
+});
+
+describe('what is in doubt, and what is not', () => {
+  const doubts = (text: string, style: Style = ALL_ON, words?: { bits: Uint8Array }) =>
+    findEditDoubts(clean(text, style, [], { words })).map(({ from, to, text: becomes }) => [
+      text.slice(from, to),
+      becomes,
+    ]);
+
+  test.each([
+    ['two stops where the text writes ellipses', 'It fell... and rose.. Then it stood.', [['..', '.']]],
+    ['two stops at an end where it writes none', 'It fell.. Then it stood.', []],
+    ['two stops inside a sentence', 'It fell.. and stood.', [['..', '…']]],
+    ['a name and a year alone', 'Nine mills stood (Pell 1998) then.', [[' (Pell 1998)', '']]],
+    ['a full reference', 'Nine mills stood (Pell, 1998, p. 12) then.', []],
+    ['a figure behind a stop', 'That was the end.3 Then he left.', [['3', '']]],
+    ['a mark in brackets', 'That was the end.[3] Then he left.', []],
+    ['a doubled name', 'They sailed to Bora Bora then.', [['Bora Bora', 'Bora']]],
+    ['a doubled word', 'They sailed to to it then.', []],
+    ['a false start', 'You begin with the ke- keel then.', [['ke- ', '']]],
+  ])('%s', (_what, text, expected) => {
+    expect(doubts(text)).toEqual(expected);
+  });
+
+  test('a scanner’s slip is one, but where the text has the word that was meant often, or a figure stands in the word', () => {
+    const words = { bits: packWords(['mill', 'the', 'stood', 'harbour', 'modern', 'and', 'was', 'one']) };
+    expect(doubts('and tbe mill stood', ALL_ON, words)).toEqual([['tbe', 'the']]);
+    expect(doubts('the mill and the harbour and tbe mill stood', ALL_ON, words)).toEqual([]);
+    expect(doubts('and 0ne was m0dern, the m1ll stood', ALL_ON, words)).toEqual([]);
+  });
+
+  test('a setting that says what two stops become leaves no doubt', () => {
+    const style = applySetting(ALL_ON, 'doubled-punctuation', 'stops', 'ellipsis');
+    expect(doubts('It fell.. and stood.', style)).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { clean } from '../clean.ts';
-import { cleanText, undoneText } from '../output.ts';
+import type { Choice } from '../choices/choice.ts';
+import { allPieces, cleanText, undoneText } from '../output.ts';
 import { countEdits } from '../report/report.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE } from '../style/style.ts';
 import { PASS_GROUPS, PASSES } from './index.ts';
@@ -86,6 +87,26 @@ describe.each(passes.map((pass) => [pass.id, pass] as const))('%s', (id, pass) =
       expect(options.map((option) => option.value)).toContain(usual);
       expect(options.length).toBeGreaterThan(1);
     }
+  });
+
+  test('works within a range alone, and nowhere where it is let stand', () => {
+    const [{ before, settings }] = pass.examples as [Pass['examples'][0]];
+    const counted = (choices: readonly Choice[]) => countEdits(clean(before, styleFor(settings), choices))[id];
+    const whole = { from: 0, to: before.length };
+    expect(counted([{ kind: 'limit', ...whole, pass: id }])).toBe(counted([]));
+    expect(counted([{ kind: 'limit', from: 0, to: 0, pass: id }])).toBe(0);
+    expect(counted([{ kind: 'stet', ...whole, pass: id }])).toBe(0);
+  });
+
+  test('gives a reason for each edit that it is not sure of', () => {
+    for (const { before, settings } of pass.examples) {
+      for (const { passes, why, certainty } of allPieces(clean(before, styleFor(settings)))) {
+        if (certainty === undefined || passes.at(-1) !== id) continue;
+        expect(certainty).toBeGreaterThanOrEqual(0.5);
+        expect(Object.keys(pass.reasons ?? {})).toContain(why);
+      }
+    }
+    for (const reason of Object.values(pass.reasons ?? {})) expect(reason).toMatch(/^[a-z].*[^.]$/);
   });
 
   test('counts its edits, and makes none when it is off', () => {

@@ -1,6 +1,6 @@
 import type { Cleaning } from '../cleaning.ts';
 import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
-import { allPieces } from '../output.ts';
+import { allPieces, wordLists } from '../output.ts';
 import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
 import { Decision } from '../seams/seam-table.ts';
@@ -37,12 +37,7 @@ export function findEditDoubts(cleaning: Cleaning): Piece[] {
 
 /** Every place where words left, came or grew together, in source order. */
 export function listWordChanges(cleaning: Cleaning): WordChange[] {
-  const changes: WordChange[] = [];
-  for (const block of cleaning.blocks) {
-    changes.push(...findWordChanges(cleaning.source, block.gap), ...findWordChanges(cleaning.source, block.pieces));
-  }
-  changes.push(...findWordChanges(cleaning.source, cleaning.tail));
-  return changes;
+  return wordLists(cleaning).flatMap((pieces) => findWordChanges(cleaning.source, pieces));
 }
 
 const DECISION_NAMES = Object.fromEntries(Object.entries(Decision).map(([name, value]) => [value, name]));

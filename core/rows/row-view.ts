@@ -1,5 +1,5 @@
 import type { Cleaning } from '../cleaning.ts';
-import type { Piece } from '../edits/piece.ts';
+import { firstReaching, type Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
@@ -85,18 +85,6 @@ function piecesOfRow(cleaning: Cleaning, from: number, to: number): Piece[] {
   }
   take(cleaning.tail);
   return found;
-}
-
-/** The first of some ranges in order that reaches beyond a position. Logarithmic. */
-function firstReaching(ranges: readonly { readonly to: number }[], position: number): number {
-  let low = 0;
-  let high = ranges.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (ranges[middle]!.to > position) high = middle;
-    else low = middle + 1;
-  }
-  return low;
 }
 
 function fateOf(piece: Piece): Run['fate'] {

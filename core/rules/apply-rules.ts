@@ -1,14 +1,11 @@
 import type { Block } from '../blocks/block.ts';
-import { addTallies, tallyWords } from '../edits/conservation.ts';
 import { applyLocalEdits, sourceRange, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
 import { textOfPieces, type Piece } from '../edits/piece.ts';
-import type { WordIndex } from '../text/word-index.ts';
 import { findRuleEdits, type OwnRule } from './own-rule.ts';
 
 /** A cleaned text in its parts. */
 export interface Parts {
   readonly source: string;
-  readonly index: WordIndex;
   readonly blocks: readonly Block[];
   readonly tail: readonly Piece[];
 }
@@ -48,15 +45,15 @@ function applyRule(parts: Parts, rule: OwnRule, rulings: Rulings | undefined): P
     const { text, pieces } = units[unit]!;
     changed.set(unit, applyLocalEdits(text, pieces, own, rule.id, rulings));
   }
-  const { source, index } = parts;
+  const { source } = parts;
   const blocks: Block[] = [];
   for (const [at, block] of parts.blocks.entries()) {
     const gap = changed.get(2 * at);
     const pieces = changed.get(2 * at + 1);
     if (!gap && !pieces) blocks.push(block);
     else if (gap && at > 0 && !textOfPieces(source, gap).includes('\n')) {
-      blocks.push(joined(source, index, blocks.pop()!, gap, { ...block, pieces: pieces ?? block.pieces }));
-    } else blocks.push(withTally(source, index, { ...block, gap: gap ?? block.gap, pieces: pieces ?? block.pieces }));
+      blocks.push(joined(blocks.pop()!, gap, { ...block, pieces: pieces ?? block.pieces }));
+    } else blocks.push({ ...block, gap: gap ?? block.gap, pieces: pieces ?? block.pieces });
   }
   return { ...parts, blocks, tail: changed.get(2 * parts.blocks.length) ?? parts.tail };
 }
@@ -118,13 +115,7 @@ function isAllowed(units: readonly Unit[], part: { unit: number; edit: LocalEdit
   return rulings.mayEdit(from, to);
 }
 
-function withTally(source: string, index: WordIndex, block: Block): Block {
-  const tally = addTallies(tallyWords(source, index, block.gap), tallyWords(source, index, block.pieces));
-  return { ...block, tally };
-}
-
-/** Two blocks as one, the gap between them inside. */
-function joined(source: string, index: WordIndex, before: Block, gap: readonly Piece[], after: Block): Block {
-  const pieces = [...before.pieces, ...gap, ...after.pieces];
-  return withTally(source, index, { ...before, lastKept: after.lastKept, to: after.to, pieces });
+/** Two blocks as one, the gap between them inside. Its tally is not that of its words: see wordLists. */
+function joined(before: Block, gap: readonly Piece[], after: Block): Block {
+  return { ...before, lastKept: after.lastKept, to: after.to, pieces: [...before.pieces, ...gap, ...after.pieces] };
 }

@@ -1,18 +1,18 @@
 /**
  * How characters that cannot be seen are shown and typed: by the symbols of ISO/IEC 9995-7 and the Unicode control pictures
- * where there is one, else by name in angle brackets. Text in this form can stand in a field of one line.
+ * where there is one, else by name in angle brackets, without spaces. Text in this form can stand in a field of one line.
  */
 export const HIDDEN_SIGNS: readonly { readonly char: string; readonly sign: string; readonly name: string }[] = [
   { char: ' ', sign: '␣', name: 'Space' },
   { char: '\u00a0', sign: '⍽', name: 'No-break space' },
   { char: '\t', sign: '⇥', name: 'Tab' },
   { char: '\n', sign: '␊', name: 'Line end' },
-  { char: '\u202f', sign: '⟨narrow no-break space⟩', name: 'Narrow no-break space' },
-  { char: '\u2009', sign: '⟨thin space⟩', name: 'Thin space' },
-  { char: '\u00ad', sign: '⟨soft hyphen⟩', name: 'Soft hyphen' },
-  { char: '\u200b', sign: '⟨zero-width space⟩', name: 'Zero-width space' },
-  { char: '\u2011', sign: '⟨no-break hyphen⟩', name: 'No-break hyphen' },
-  { char: '\u200d', sign: '⟨zero-width joiner⟩', name: 'Zero-width joiner' },
+  { char: '\u202f', sign: '⟨narrow-no-break-space⟩', name: 'Narrow no-break space' },
+  { char: '\u2009', sign: '⟨thin-space⟩', name: 'Thin space' },
+  { char: '\u00ad', sign: '⟨soft-hyphen⟩', name: 'Soft hyphen' },
+  { char: '\u200b', sign: '⟨zero-width-space⟩', name: 'Zero-width space' },
+  { char: '\u2011', sign: '⟨no-break-hyphen⟩', name: 'No-break hyphen' },
+  { char: '\u200d', sign: '⟨zero-width-joiner⟩', name: 'Zero-width joiner' },
   { char: '\r', sign: '␍', name: 'Carriage return' },
 ];
 

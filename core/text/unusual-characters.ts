@@ -13,13 +13,26 @@ export function classOfCharacter(code: number, script: RegExp): CharacterClass |
   if (/\p{Zs}/u.test(char)) return char === ' ' ? undefined : 'space';
   if (/\p{Cf}/u.test(char)) return 'invisible';
   if (code === 0xfffd || /[\p{Co}\p{Cn}\p{Cs}]/u.test(char)) return 'broken';
-  if (/[\p{Emoji_Presentation}\ufe0f]/u.test(char)) return 'emoji';
-  if (USUAL.includes(char)) return undefined;
+  if (/[\p{Emoji_Presentation}\ufe0f]/u.test(char) || isPicture(char)) return 'emoji';
+  if (USUAL.includes(char) || isEastAsianMark(char, script)) return undefined;
   if (char.normalize('NFKC') !== char) return 'form';
   if (/\p{M}/u.test(char)) return 'accent';
   if (/\p{L}/u.test(char)) return script.test(char) ? undefined : 'foreign';
   return code < 0x80 || /\p{N}/u.test(char) ? undefined : 'sign';
 }
+
+/** A picture that may be shown in colours; the first of them are signs such as ©. */
+function isPicture(char: string): boolean {
+  return char >= '\u231a' && /\p{Extended_Pictographic}/u.test(char);
+}
+
+/** Marks of Chinese and Japanese, and the full-width forms of texts in their scripts. */
+function isEastAsianMark(char: string, script: RegExp): boolean {
+  return /[\u3001-\u303f]/.test(char) || (script.source === ANY_SCRIPT.source && /[\uff01-\uff65]/.test(char));
+}
+
+/** Matches the letters of texts whose script is none of those that letters are mistaken in. */
+export const ANY_SCRIPT = /\p{L}/u;
 
 /** The pass that is made for a character; undefined where none is. */
 export function passForCharacter(code: number): string | undefined {
