@@ -89,4 +89,55 @@ describe('the worker’s service', () => {
       createService({ fetchWords: noWords, nameCharacters: noNames }).change(DEFAULT_STYLE, [], quietly),
     ).toThrow('no text has been opened');
   });
+
+  test('keeps a ledger of the cleaning as it is now', async () => {
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
+    await service.open(SOURCE, DEFAULT_STYLE, [], quietly);
+    const before = service.ledger({});
+    expect(before).toMatchObject({ count: before.all, byHand: 0 });
+    const [first] = service.ledgerLines({ pass: 'wrapped-lines' }, 0, 1);
+    expect(first).toMatchObject({ source: '\n', becomes: ' ', line: 2 });
+    const step = service.ledgerStep({ pass: 'wrapped-lines' }, 'stet', [first!.entry])!;
+    if (step.kind !== 'choose') throw new Error('not a choice');
+    service.change(DEFAULT_STYLE, [step.choice], quietly);
+    expect(service.ledger({ only: 'by-hand' }).count).toBe(1);
+    expect(service.text()).toContain("week's\nhigh");
+    expect(service.ledgerExport({ only: 'by-hand' }, 'json')).toContain('"stet"');
+  });
+
+  test('names the characters that it finds, and drops lines that come back', async () => {
+    const nameCharacters = (codes: readonly number[]) =>
+      Promise.resolve(Object.fromEntries(codes.map((code) => [code, 'A name'])));
+    const service = createService({ fetchWords: noWords, nameCharacters });
+    const notice = 'Draft, not for print\n\n';
+    await service.open(
+      `${notice}The\u00a0tide turned at noon, and it was late.\n\n${notice}The mill stood.\n\n${notice}`,
+      DEFAULT_STYLE,
+      [],
+      quietly,
+    );
+    const { names, repeated } = await service.findings();
+    expect(names).toEqual({ 0xa0: 'A name' });
+    expect(repeated).toMatchObject([{ text: 'Draft, not for print', count: 3 }]);
+    expect(service.repeatedStep('Draft, not for print', repeated[0]!.dropped > 0 ? 'keep' : 'drop')).toMatchObject({
+      kind: 'together',
+    });
+  });
+
+  test('tells each own rule before it begins, and where clean text and lines stand in the source', async () => {
+    const told: unknown[] = [];
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
+    const rule = {
+      id: 'rule:1',
+      query: { text: 'tide', expression: false, matchCase: true, wholeWords: true },
+      insert: 'flood',
+    };
+    await service.open(SOURCE, { ...DEFAULT_STYLE, rules: [rule] }, [], ({ rule: id }) => id && told.push(id));
+    expect(told).toEqual(['rule:1']);
+    const at = service.text().indexOf('turned');
+    const { from, to } = service.sourceRanges({ from: Uint32Array.of(at), to: Uint32Array.of(at + 6) });
+    expect(SOURCE.slice(from[0], to[0])).toBe('turned');
+    const lines = service.rangeOfLines(5, 99);
+    expect(SOURCE.slice(lines.from, lines.to)).toBe('The tide turned at noon.\n');
+  });
 });

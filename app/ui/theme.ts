@@ -42,7 +42,7 @@ const dark = css`
   --strand: #7fb4dd42;
   --doubt: #f0a95a;
   --doubt-back: #3a2b16;
-  --gone: #d694bd;
+  --gone: #e2abd0;
   --gone-back: #d694bd26;
   --go: #8fc1e6;
   --go-ink: #10202d;

@@ -167,7 +167,8 @@ export const After = styled.span`
   }
   /* Signs for what cannot be seen are small: a stroke through them would hide them. */
   [data-hidden] {
-    font-size: 15.5px;
+    font-size: 18px;
+    line-height: 1;
     text-decoration: none;
     padding: 0 1px;
   }

@@ -63,7 +63,7 @@ export function FindField({ label, placeholder, shown, onChange, onEnter, isInva
             <Names onAction={(key) => put(String(key))}>
               {HIDDEN_SIGNS.map(({ char, sign, name }) => (
                 <Name key={char} id={char} textValue={name}>
-                  <code>{sign.length === 1 ? sign : ''}</code>
+                  <code aria-hidden="true">{sign.length === 1 ? sign : ''}</code>
                   {name}
                 </Name>
               ))}
@@ -157,6 +157,7 @@ const Name = styled(MenuItem)`
     width: 1.2em;
     text-align: center;
     color: var(--ribbon);
+    font: 15px ${faces.source};
   }
   &[data-focused] {
     background: var(--hover);
