@@ -1,5 +1,14 @@
 import { readFileSync } from 'node:fs';
-import { clean, cleanText, DEFAULT_STYLE, PASSES, revise, type Choice } from '../core/index.ts';
+import {
+  clean,
+  cleanText,
+  DEFAULT_STYLE,
+  findFindings,
+  openLedger,
+  PASSES,
+  revise,
+  type Choice,
+} from '../core/index.ts';
 import { rangeOfSeam } from '../core/seams-in-force.ts';
 import { pdfColumns } from '../core/testing/distort.ts';
 import { parseProse } from '../core/testing/marked-prose.ts';
@@ -9,8 +18,8 @@ import { timePasses } from './passes.ts';
 /**
  * Prints how long a cleaning takes beside (a) a bare pass over the characters and (b) a chain of ten replacements over the same
  * text, in the same run, how it grows with the text, and the most memory that the process has held so far. Times are the best of
- * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them. Then what each
- * pass takes of 1 MB, and all of them together.
+ * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them. Then 1 MB with
+ * the passes that are on at first and with all, beside the chain; what ledger and findings take; and the share of each pass.
  */
 const SIZES = [0.1, 0.3, 1, 3, 10, 20];
 const FEWEST_RUNS = 3;
@@ -93,17 +102,24 @@ for (const size of SIZES) {
 }
 
 const text = makeText(1);
+const clean1 = clean(text, DEFAULT_STYLE);
 const everything = {
   ...DEFAULT_STYLE,
   passes: Object.fromEntries(PASSES.map((pass) => [pass.id, true])),
 };
-const [usual, all] = best(5, [() => cleanText(clean(text, DEFAULT_STYLE)), () => cleanText(clean(text, everything))]);
+const [usual, all, chain] = best(5, [
+  () => cleanText(clean(text, DEFAULT_STYLE)),
+  () => cleanText(clean(text, everything)),
+  () => chainOfReplacements(text),
+]) as [number, number, number];
+const [ledger, findings] = best(3, [() => openLedger(clean1), () => findFindings(clean1)]) as [number, number];
 process.stdout.write(
-  `\n1 MB: ${usual!.toFixed(0)} ms with the passes that are on at first, ${all!.toFixed(0)} ms with all\n\n`,
+  `\n1 MB: ${usual.toFixed(0)} ms with the passes that are on at first, ${(usual / chain).toFixed(1)} times the chain; ` +
+    `${all.toFixed(0)} ms with all, ${(all / chain).toFixed(1)} times; ledger ${ledger.toFixed(0)} ms, findings ${findings.toFixed(0)} ms\n\n`,
 );
 process.stdout.write(`${'pass'.padEnd(26)}${row(['ms', 'share', 'at first'])}\n`);
-for (const { pass, milliseconds } of timePasses(clean(text, DEFAULT_STYLE))) {
-  const share = `${((100 * milliseconds) / usual!).toFixed(1)} %`;
+for (const { pass, milliseconds } of timePasses(clean1)) {
+  const share = `${((100 * milliseconds) / usual).toFixed(1)} %`;
   process.stdout.write(
     `${pass.id.padEnd(26)}${row([milliseconds.toFixed(1), share, pass.onByDefault ? 'on' : 'off'])}\n`,
   );

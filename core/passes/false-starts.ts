@@ -1,7 +1,11 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import type { LocalEdit } from '../edits/local-edit.ts';
+import type { Pass } from './pass.ts';
 
-/** A beginning, the dash that breaks it off, and a word that begins in the same way. */
-const FALSE_START = /(?<![\p{L}\p{N}’'-])(\p{L}[\p{L}’']{0,12})(?:-|\s?[–—])\s+(?=(\p{L}[\p{L}’']*))/giu;
+/** The dash that breaks a word off, with the spaces beside it. Dashes are rare, so it is they that are looked for. */
+const BREAK = /(?:-|\s?[–—])\s+/g;
+const BEGUN = /(?<![\p{L}\p{N}’'-])\p{L}[\p{L}’']{0,12}$/u;
+const AGAIN = /^\p{L}[\p{L}’']*/u;
+const LONGEST = 40;
 const CERTAINTY = 0.75;
 
 export const falseStarts: Pass = {
@@ -19,13 +23,24 @@ export const falseStarts: Pass = {
     },
   ],
   reasons: { dash: 'a word before a dash may be meant' },
-  find: (text) =>
-    replaceMatches(text, FALSE_START, (match) => {
-      const [whole, begun, again] = match;
-      const isSame = again!.toLowerCase() === begun!.toLowerCase();
-      const isPart = whole.includes('-') && again!.toLowerCase().startsWith(begun!.toLowerCase());
-      // A long word said again after a dash is style, not a slip of the tongue.
-      if (!isPart && !(isSame && begun!.length <= 4)) return undefined;
-      return { insert: '', certainty: CERTAINTY, why: 'dash' };
-    }),
+  find: (text) => {
+    const edits: LocalEdit[] = [];
+    for (const { 0: dash, index } of text.matchAll(BREAK)) {
+      const to = index + dash.length;
+      const begun = BEGUN.exec(text.slice(Math.max(0, index - LONGEST), index))?.[0];
+      const again = AGAIN.exec(text.slice(to, to + LONGEST))?.[0];
+      if (begun === undefined || again === undefined || !isBegunAgain(begun.toLowerCase(), again.toLowerCase(), dash))
+        continue;
+      edits.push({ from: index - begun.length, to, insert: '', certainty: CERTAINTY, why: 'dash' });
+    }
+    return edits;
+  },
 };
+
+/** A part of the word that follows; or, before a dash with spaces, a short word said again: of a long one it is style. */
+function isBegunAgain(begun: string, again: string, dash: string): boolean {
+  if (dash.startsWith('-') && again.startsWith(begun)) return true;
+  return begun === again && begun.length <= LONGEST_SAID_AGAIN;
+}
+
+const LONGEST_SAID_AGAIN = 4;

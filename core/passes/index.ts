@@ -1,43 +1,51 @@
+import { asciiOnly } from './ascii-only.ts';
 import { authorYear } from './author-year.ts';
+import { bareAddresses } from './bare-addresses.ts';
+import { blankLines } from './blank-lines.ts';
 import { bullets } from './bullets.ts';
-import { captionRepeats, soundCues, timeCodes } from './caption-marks.ts';
+import { captionRepeats } from './caption-repeats.ts';
 import { composedLetters } from './composed-letters.ts';
 import { dashes } from './dashes.ts';
 import { doubledPunctuation } from './doubled-punctuation.ts';
 import { doubledSpaces } from './doubled-spaces.ts';
+import { edgeSpaces } from './edge-spaces.ts';
 import { ellipses } from './ellipses.ts';
 import { emoji } from './emoji.ts';
 import { entities } from './entities.ts';
+import { falseStarts } from './false-starts.ts';
+import { figuresOnly } from './figures-only.ts';
+import { fillers } from './fillers.ts';
+import { footnotes } from './footnotes.ts';
 import { fullWidth } from './full-width.ts';
 import { invisible } from './invisible.ts';
+import { lettersOnly } from './letters-only.ts';
 import { ligatures } from './ligatures.ts';
-import {
-  blankLines,
-  edgeSpaces,
-  footnotes,
-  lineNumbers,
-  mailQuotes,
-  pageFurniture,
-  rules,
-  splitWords,
-  webLabels,
-  wrappedLines,
-} from './line-passes.ts';
-import { bareAddresses, links } from './links.ts';
+import { lineNumbers } from './line-numbers.ts';
+import { links } from './links.ts';
+import { mailQuotes } from './mail-quotes.ts';
 import { misreadBytes } from './misread-bytes.ts';
 import { missingSpace } from './missing-space.ts';
+import { noFigures } from './no-figures.ts';
+import { noPunctuation } from './no-punctuation.ts';
+import { noStops } from './no-stops.ts';
 import { ocrSlips } from './ocr-slips.ts';
 import { oddSpaces } from './odd-spaces.ts';
+import { pageFurniture } from './page-furniture.ts';
 import type { Pass, PassGroup } from './pass.ts';
 import { quotes } from './quotes.ts';
 import { referenceMarks } from './reference-marks.ts';
+import { repeatedWords } from './repeated-words.ts';
+import { rules } from './rules.ts';
+import { sentenceCapitals } from './sentence-capitals.ts';
+import { soundCues } from './sound-cues.ts';
 import { spaceBeforePunctuation } from './space-before-punctuation.ts';
 import { speakerLabels } from './speaker-labels.ts';
-import { falseStarts } from './false-starts.ts';
-import { fillers, repeatedWords, sentenceCapitals } from './spoken.ts';
+import { splitWords } from './split-words.ts';
 import { strayTags } from './stray-tags.ts';
-import { asciiOnly, figuresOnly, lettersOnly, noFigures, noPunctuation, noStops } from './strip.ts';
 import { tabs } from './tabs.ts';
+import { timeCodes } from './time-codes.ts';
+import { webLabels } from './web-labels.ts';
+import { wrappedLines } from './wrapped-lines.ts';
 
 /** All passes in working order: the one list that the rail, the command and the tests read. */
 export const PASSES = [

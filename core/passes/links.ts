@@ -1,11 +1,10 @@
+import { WEB_ADDRESS } from '../text/web-address.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
-const ADDRESS = String.raw`(?:https?:\/\/|www\.)[^\s<>()\[\]]+(?:\([^\s<>()]*\)[^\s<>()\[\]]*)*`;
 const WORDS_AND_ADDRESS = new RegExp(
-  String.raw`\[([^\[\]\n]{1,200})\]\(${ADDRESS}\)|(?<=\S) ?[(<]${ADDRESS}[)>]`,
+  String.raw`\[([^\[\]\n]{1,200})\]\(${WEB_ADDRESS}\)|(?<=\S) ?[(<]${WEB_ADDRESS}[)>]`,
   'gi',
 );
-const BARE = new RegExp(String.raw` ?(?<![\w/@.(<])${ADDRESS}(?<![.,;:!?])`, 'gi');
 
 export const links: Pass = {
   id: 'links',
@@ -22,17 +21,4 @@ export const links: Pass = {
   ],
   needs: /https?:|www\./i,
   find: (text) => replaceMatches(text, WORDS_AND_ADDRESS, ([, words]) => words ?? ''),
-};
-
-export const bareAddresses: Pass = {
-  id: 'bare-addresses',
-  title: 'Bare addresses',
-  summary: 'Takes out web addresses that stand in the text by themselves.',
-  group: 'marks',
-  onByDefault: false,
-  examples: [
-    { before: 'Tickets at https://saltfern.example/ferry, or on the quay.', after: 'Tickets at, or on the quay.' },
-  ],
-  needs: /https?:|www\./i,
-  find: (text) => replaceMatches(text, BARE, () => ''),
 };

@@ -93,3 +93,15 @@ export function replaceMatches(
   }
   return edits;
 }
+
+/** The edits in order; of two that overlap the first. For passes that look for several things. */
+export function withoutOverlaps(edits: readonly LocalEdit[]): LocalEdit[] {
+  let end = 0;
+  return [...edits]
+    .sort((a, b) => a.from - b.from)
+    .filter((edit) => {
+      const isFree = edit.from >= end;
+      if (isFree) end = edit.to;
+      return isFree;
+    });
+}

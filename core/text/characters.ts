@@ -102,3 +102,8 @@ export function isClosingMark(char: string): boolean {
 export function isStop(char: string): boolean {
   return char !== '' && '.!?…。！？؟।'.includes(char);
 }
+
+/** Whether a character beside a word makes it a part of a longer one. `char` is undefined at the end of a text. */
+export function isInWord(char: string | undefined): boolean {
+  return char !== undefined && (isWordUnit(char.charCodeAt(0)) || char === '’' || char === "'" || char === '-');
+}

@@ -1,0 +1,29 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const blankLines: Pass = {
+  id: 'blank-lines',
+  title: 'Blank lines',
+  summary: 'Leaves the same gap between all paragraphs, and none at the start and the end.',
+  group: 'breaks',
+  onByDefault: true,
+  settings: [
+    {
+      id: 'items',
+      title: 'Between list items',
+      options: [
+        { value: 'apart', title: 'list items apart' },
+        { value: 'close', title: 'list items close' },
+      ],
+      usual: 'apart',
+    },
+  ],
+  examples: [
+    { before: '\n\nThe tide fell.\n \n\n\nIt rose.\n\n', after: 'The tide fell.\n\nIt rose.' },
+    {
+      before: 'Bring these:\n\n• oars\n\n• a lamp\n\nThe ferry waits.',
+      after: 'Bring these:\n\n• oars\n• a lamp\n\nThe ferry waits.',
+      settings: { items: 'close' },
+    },
+  ],
+};

@@ -1,0 +1,11 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const edgeSpaces: Pass = {
+  id: 'edge-spaces',
+  title: 'Spaces at line edges',
+  summary: 'Takes out spaces before the first and after the last word of a line.',
+  group: 'spaces',
+  onByDefault: true,
+  examples: [{ before: '   The tide fell.  \n\n   It rose.', after: 'The tide fell.\n\nIt rose.' }],
+};

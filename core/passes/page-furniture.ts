@@ -1,0 +1,16 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const pageFurniture: Pass = {
+  id: 'page-furniture',
+  title: 'Running heads and page numbers',
+  summary: 'Takes out page numbers and the heads and feet that come back on each page.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [
+    {
+      before: 'The miller let the water\n12\n\fout through the gate.',
+      after: 'The miller let the water out through the gate.',
+    },
+  ],
+};

@@ -1,0 +1,11 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const rules: Pass = {
+  id: 'rules',
+  title: 'Rules of dashes',
+  summary: 'Takes out lines that are nothing but dashes, equals signs or the like.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [{ before: 'Low Water\n=========\n\nThe creek dries.', after: 'Low Water\n\nThe creek dries.' }],
+};

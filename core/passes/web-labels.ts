@@ -1,0 +1,18 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const webLabels: Pass = {
+  id: 'web-labels',
+  title: 'Web menus and buttons',
+  summary: 'Takes out what a copied page puts around its text: menus, buttons, counters, adverts and the links below.',
+  group: 'lines',
+  onByDefault: true,
+  examples: [
+    {
+      before:
+        'Home\nSign in\nThe Ferry of Wrackby\nShare this article\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.\nRelated articles\nThe rope walk\nCookie settings',
+      after:
+        'The Ferry of Wrackby\n\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.',
+    },
+  ],
+};

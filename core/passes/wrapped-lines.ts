@@ -1,0 +1,13 @@
+import type { Pass } from './pass.ts';
+
+/** Its work is done while lines and seams are decided. */
+export const wrappedLines: Pass = {
+  id: 'wrapped-lines',
+  title: 'Wrapped lines joined',
+  summary: 'Joins lines that were only broken to fit the page, and keeps the paragraphs apart.',
+  group: 'breaks',
+  onByDefault: true,
+  examples: [
+    { before: 'A tide mill asks for\nnothing but patience.', after: 'A tide mill asks for nothing but patience.' },
+  ],
+};

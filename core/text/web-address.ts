@@ -1,0 +1,2 @@
+/** The source of an expression for a web address, brackets in pairs included; without the stop of the sentence it may end with one. */
+export const WEB_ADDRESS = String.raw`(?:https?:\/\/|www\.)[^\s<>()\[\]]+(?:\([^\s<>()]*\)[^\s<>()\[\]]*)*`;
