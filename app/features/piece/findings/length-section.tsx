@@ -46,7 +46,7 @@ export function LengthSection({ piece, findings }: FindingsPart) {
         <Suspense fallback={null}>
           <LengthChart profile={profile} />
         </Suspense>
-        {profile.measure > 0 && <MeasureSlider profile={profile} onChoose={choose} />}
+        {profile.measure > 0 && (wraps || profile.isGiven) && <MeasureSlider profile={profile} onChoose={choose} />}
       </Frame>
       <Key aria-hidden="true">
         <i data-kind="run-on" /> runs on

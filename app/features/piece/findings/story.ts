@@ -38,7 +38,7 @@ const KIND_SENTENCES: Readonly<Record<string, string>> = {
   captions: 'A caption track or transcript with times; paragraphs come from pauses, speakers and length.',
   pages: 'It came from pages: their numbers and running heads are still in it.',
   wrapped: 'Its lines were cut to a width.',
-  unwrapped: 'A line to a paragraph.',
+  unwrapped: '',
 };
 
 /** How exactly lines are filled, from 0 to 1, in words. */
