@@ -96,7 +96,7 @@ function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProp
           {onRemove && <QuietButton onPress={onRemove}>Remove the rule</QuietButton>}
         </About>
       )}
-      {isOn && pass && (isLit || !hasUsualSettings(pass, style)) && (
+      {isOn && pass && (isLit || style.passes[id] === true || !hasUsualSettings(pass, style)) && (
         <PassSettings
           pass={pass}
           style={style}
@@ -107,7 +107,7 @@ function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProp
   );
 }
 
-/** Settings that were changed stay in sight, the others show with their pass. */
+/** Settings that were changed stay in sight, as do those of a pass that was switched on; the others show with their pass. */
 function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {
   const values = settingsOf(style, pass);
   return (pass.settings ?? []).every(({ id, usual }) => values[id] === usual);

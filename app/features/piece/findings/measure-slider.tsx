@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { LineProfile } from '../../../../core/index.ts';
@@ -9,10 +9,31 @@ interface MeasureSliderProps {
   readonly onChoose: (characters: number) => void;
 }
 
+/** Several steps of the arrow keys make one change: the hand rests this long before it is made, ms. */
+const REST = 500;
+
 /** The measure as a line over the chart; it can be dragged, or moved with the arrow keys. */
 export function MeasureSlider({ profile, onChoose }: MeasureSliderProps) {
-  const [value, setValue] = useState(profile.measure);
-  useEffect(() => setValue(profile.measure), [profile.measure]);
+  const [moved, setMoved] = useState<number>();
+  const pending = useRef<number>(undefined);
+  const choose = useRef(onChoose);
+  choose.current = onChoose;
+  useEffect(() => {
+    if (moved === undefined) return undefined;
+    if (moved === profile.measure) {
+      setMoved(undefined);
+      return undefined;
+    }
+    pending.current = moved;
+    const rest = setTimeout(() => {
+      pending.current = undefined;
+      choose.current(moved);
+    }, REST);
+    return () => clearTimeout(rest);
+  }, [moved, profile.measure]);
+  // Who leaves before the rest is over has made the change all the same.
+  useEffect(() => () => void (pending.current !== undefined && choose.current(pending.current)), []);
+  const value = moved ?? profile.measure;
   return (
     <Over
       aria-label="The measure, in characters"
@@ -20,11 +41,7 @@ export function MeasureSlider({ profile, onChoose }: MeasureSliderProps) {
       // The line stands at the right edge of the bar of its length.
       minValue={-1}
       maxValue={profile.bars.at(-1)!.to - 1}
-      onChange={(next) => setValue(Number(next))}
-      onChangeEnd={(next) => {
-        const characters = Math.max(5, Number(next));
-        if (characters !== profile.measure) onChoose(characters);
-      }}
+      onChange={(next) => setMoved(Math.max(SHORTEST, Number(next)))}
     >
       <Track>
         <Thumb>
@@ -35,6 +52,8 @@ export function MeasureSlider({ profile, onChoose }: MeasureSliderProps) {
     </Over>
   );
 }
+
+const SHORTEST = 5;
 
 const Over = styled(Slider)`
   position: absolute;
