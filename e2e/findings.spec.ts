@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { cleanTexts, expect, openDesk, openSample, paste, pieceIsReady, test } from './test.ts';
+import { cleanTexts, expect, openDesk, openSample, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
 
 const openFindings = async (page: Page) => {
   await page.getByRole('link', { name: 'Findings' }).click();
@@ -31,6 +31,16 @@ test('a finding leads through its places in the text', async ({ page }) => {
   await bar.getByRole('button', { name: 'Done' }).click();
   await expect(bar).toBeHidden();
   await expect(page.locator('[data-shown]')).toHaveCount(0);
+});
+
+test('a finding far down a long text is gone to', async ({ page }) => {
+  await openDesk(page);
+  await pasteParts(page, { 'text/plain': `${WRAPPED}\n`.repeat(3000) + '\nThe last keeper → rowed home.\n' });
+  await pieceIsReady(page);
+  await openFindings(page);
+  await page.getByRole('button', { name: 'Rightwards arrow: show 1 in the text' }).click();
+  await expect(page.locator('[data-shown]').first()).toBeInViewport();
+  await expect(page.locator('[data-shown]').first()).toHaveText('→');
 });
 
 test('the measure is moved by keyboard, decides anew, and is given back', async ({ page }) => {

@@ -125,6 +125,11 @@ describe('what passes that are off would do', () => {
     const counts = counted(DEFAULT_STYLE);
     expect(counts).toMatchObject({ 'repeated-words': 1, dashes: 1, quotes: 2, emoji: 0 });
     expect(counts).not.toHaveProperty('doubled-spaces');
+    const numbered = 'The miller let the water\n12\n\fout through the gate.';
+    const counting = countWouldDo(clean(numbered, applyPassSwitch(DEFAULT_STYLE, 'page-furniture', false)));
+    let step = counting.next();
+    while (!step.done) step = counting.next();
+    expect(step.value).toMatchObject({ 'page-furniture': 1 });
     for (const id of ['repeated-words', 'dashes', 'quotes']) {
       const on = applyPassSwitch(DEFAULT_STYLE, id, true);
       expect(countEdits(clean(source, on))[id]).toBe(counts[id]);

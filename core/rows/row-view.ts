@@ -1,6 +1,7 @@
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import { isDropped } from '../lines/line-kind.ts';
+import { isDoubtful } from '../report/report.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
@@ -20,6 +21,8 @@ export interface Run {
   readonly text: string;
   readonly passes: readonly string[];
   readonly fate: 'kept' | 'changed' | 'gone';
+  /** The change is in doubt. */
+  readonly doubt?: boolean;
 }
 
 export interface LineView {
@@ -93,11 +96,12 @@ function fateOf(piece: Piece): Run['fate'] {
 }
 
 /** Gaps between blocks show as the space between rows; inside a row only line breaks of verse are shown. */
-function cleanRuns({ source }: Cleaning, pieces: readonly Piece[]): Run[] {
+function cleanRuns({ source, style }: Cleaning, pieces: readonly Piece[]): Run[] {
   const runs: Run[] = [];
   for (const piece of pieces) {
     const text = piece.text ?? source.slice(piece.from, piece.to);
-    runs.push({ from: piece.from, to: piece.to, text, passes: piece.passes, fate: fateOf(piece) });
+    const doubt = isDoubtful(style, piece) || undefined;
+    runs.push({ from: piece.from, to: piece.to, text, passes: piece.passes, fate: fateOf(piece), doubt });
   }
   return trimRuns(runs);
 }

@@ -15,10 +15,11 @@ export function isRuleId(pass: string): boolean {
   return pass.startsWith(PREFIX);
 }
 
-/** An id that none of the rules has. */
-export function nextRuleId(rules: readonly OwnRule[]): string {
-  const numbers = rules.map(({ id }) => Number(id.slice(PREFIX.length)) || 0);
-  return PREFIX + String(1 + Math.max(0, ...numbers));
+/** A rule id above all that are named: what a rule that is gone left behind must not hold for another. */
+export function nextRuleId(named: Iterable<string>): string {
+  let highest = 0;
+  for (const id of named) if (isRuleId(id)) highest = Math.max(highest, Number(id.slice(PREFIX.length)) || 0);
+  return `${PREFIX}${highest + 1}`;
 }
 
 /** What a rule does to a text: edits in order, without those that change nothing. None where its expression is wrong. */

@@ -3,7 +3,7 @@ import { clean } from '../clean.ts';
 import type { Choice } from '../choices/choice.ts';
 import { cleanText, undoneText } from '../output.ts';
 import { countEdits, listWordChanges } from '../report/report.ts';
-import { applyRule, applyRuleRemoval, rulesInForce } from '../style/rules.ts';
+import { applyRule, applyRuleRemoval, newRuleId, rulesInForce } from '../style/rules.ts';
 import { applyPassSwitch, DEFAULT_STYLE, toStyle, type Style } from '../style/style.ts';
 import { findRuleEdits, isRuleId, nextRuleId, type OwnRule } from './own-rule.ts';
 
@@ -104,7 +104,11 @@ describe('own rules', () => {
   test('are told apart from passes by their ids, which are never used again', () => {
     expect(['rule:7', 'quotes'].map(isRuleId)).toEqual([true, false]);
     expect(nextRuleId([])).toBe('rule:1');
-    expect(nextRuleId([rule('a', 'b', { id: 'rule:7' }), rule('a', 'b', { id: 'rule:2' })])).toBe('rule:8');
+    expect(nextRuleId(['rule:7', 'quotes', 'rule:2'])).toBe('rule:8');
+    const style = applyRuleRemoval(styleWith(rule('a', 'b', { id: 'rule:3' })), 'rule:3');
+    expect(newRuleId(style, [])).toBe('rule:1');
+    expect(newRuleId(style, [{ kind: 'stet', from: 0, to: 1, pass: 'rule:3' }])).toBe('rule:4');
+    expect(newRuleId(applyPassSwitch(style, 'rule:5', false), [])).toBe('rule:6');
   });
 
   test('a rule begins its work only after it was told', () => {

@@ -1,4 +1,5 @@
-import type { OwnRule } from '../rules/own-rule.ts';
+import type { Choice } from '../choices/choice.ts';
+import { nextRuleId, type OwnRule } from '../rules/own-rule.ts';
 import { isPassOn, type Style } from './style.ts';
 
 /** The own rules of a style that are on, in working order. */
@@ -15,4 +16,10 @@ export function applyRule(style: Style, rule: OwnRule): Style {
 
 export function applyRuleRemoval(style: Style, id: string): Style {
   return { ...style, rules: (style.rules ?? []).filter((rule) => rule.id !== id) };
+}
+
+/** The id for a new rule: one that neither the style nor a choice names, so that nothing is left over for it. */
+export function newRuleId(style: Style, choices: readonly Choice[]): string {
+  const ofChoices = choices.flatMap((choice) => ('pass' in choice ? [choice.pass] : []));
+  return nextRuleId([...(style.rules ?? []).map(({ id }) => id), ...Object.keys(style.passes), ...ofChoices]);
 }

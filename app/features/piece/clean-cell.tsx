@@ -18,6 +18,13 @@ interface CleanCellProps {
 export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit, shown }: CleanCellProps) {
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
+    if (run.doubt) {
+      return (
+        <Doubted key={at} data-lit={isLit || undefined} title="In doubt: the ledger lists it">
+          {runText(run, shown, 'clean')}
+        </Doubted>
+      );
+    }
     if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean')}</Fragment>;
     return run.text.trim() === '' && !run.text.includes('\n') ? (
       <Spot key={at}>{runText(run, shown, 'clean')}</Spot>
@@ -90,6 +97,20 @@ const Lit = styled.mark`
   color: inherit;
   background: var(--lit);
   border-radius: 3px;
+`;
+
+/** A change that may be wrong; where nothing is left to underline, a diamond that no copy takes along. */
+const Doubted = styled.span`
+  text-decoration: underline dashed 2px var(--doubt);
+  text-underline-offset: 4px;
+  &[data-lit] {
+    background: var(--lit);
+  }
+  &:empty::before {
+    content: '◇';
+    color: var(--doubt);
+    font-weight: 700;
+  }
 `;
 
 /** The place where white space was changed, or something went without leaving a trace. */

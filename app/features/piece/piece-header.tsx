@@ -117,6 +117,10 @@ const TitleBox = styled(TextField)`
 `;
 
 const Chip = styled.span`
+  /* The findings say it too. */
+  @media (max-width: 1180px) {
+    display: none;
+  }
   font-size: 12.5px;
   padding: 2px 10px;
   border-radius: 99px;
@@ -152,8 +156,12 @@ const Toggle = styled(ToggleButton)`
 `;
 
 const Rest = styled.div`
+  min-width: 0;
   margin-left: auto;
   display: flex;
+  > :not(:first-child) {
+    flex: none;
+  }
   align-items: center;
   gap: 4px;
 `;

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { startTransition, useCallback, useEffect, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
@@ -29,7 +29,9 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
   const [drawer, setDrawer] = useState<Drawer>();
   const [tour, setTour] = useState<Tour>();
   const openDrawer = (next: Drawer | undefined) => {
-    setDrawer(next);
+    // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
+    if (next?.call === undefined) startTransition(() => setDrawer(next));
+    else setDrawer(next);
     if (next) toText();
   };
   const show = (next: Tour | undefined) => {

@@ -36,7 +36,8 @@ export function ReadingColumns({ client, summary, version, lit, shown, onAskSeam
   const items = virtualizer.getVirtualItems();
   const first = items[0]?.index ?? 0;
   const last = items.at(-1)?.index ?? -1;
-  useGoing(shown, virtualizer, plan, scroller);
+  // Before the columns have a width there is nowhere to go.
+  useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
   const viewOf = useRows(client, plan, version, first, last);
   const sizes = {
     '--source': `${layout.source}px`,

@@ -21,6 +21,9 @@ export function Tally({ tally }: { readonly tally: WordTally }) {
 }
 
 const Line = styled.span`
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
   color: var(--soft);
   font-size: 13px;
   font-variant-numeric: tabular-nums;

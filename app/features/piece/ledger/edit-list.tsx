@@ -12,7 +12,7 @@ import type { LedgerCount } from '../../../../worker/protocol.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { PickList } from '../../../ui/pick-list.tsx';
 import { toast } from '../../../ui/toasts.tsx';
-import type { PieceView } from '../piece-context.ts';
+import type { Drawer, PieceView } from '../piece-context.ts';
 import { passTitle } from '../rule-words.ts';
 import { After, Before, Changed, ConcordanceList, LineNumber, Note, Tick } from './concordance-list.tsx';
 import { contextWords, keyWords } from './concordance-words.ts';
@@ -30,14 +30,14 @@ const ONLY: readonly { readonly id: Only; readonly title: string; readonly count
 ];
 
 /** Every edit, of all passes or of one, each with a stet. */
-export function EditList({ piece, pass: asked }: { readonly piece: PieceView; readonly pass?: string }) {
+export function EditList({ piece, drawer }: { readonly piece: PieceView; readonly drawer: Drawer }) {
   const { ready, decisions } = piece;
   const { client, version } = ready;
   const [only, setOnly] = useState<Only>();
-  const [pass, setPass] = useState(asked);
+  const [pass, setPass] = useState(drawer.pass);
   const [ticked, setTicked] = useState<ReadonlySet<number>>(new Set());
   const [counts, setCounts] = useState<LedgerCount>();
-  useEffect(() => setPass(asked), [asked]);
+  useEffect(() => setPass(drawer.pass), [drawer]);
   const filter = useMemo<LedgerFilter>(() => ({ pass, only }), [pass, only]);
   const key = useMemo(() => ({ filter, version }), [filter, version]);
   useEffect(() => {
@@ -108,8 +108,7 @@ export function EditList({ piece, pass: asked }: { readonly piece: PieceView; re
             <Button onPress={() => void act('approve', [...ticked])}>They are right</Button>
           </>
         ) : (
-          count > 0 &&
-          (only !== undefined || pass !== undefined) && (
+          count > 0 && (
             <>
               <Button onPress={() => void act('stet')}>Let all {count.toLocaleString('en')} stand</Button>
               {only === 'doubts' && <Button onPress={() => void act('approve')}>All are right</Button>}
@@ -200,14 +199,8 @@ function EditCells({ line, isTicked, onTick, onStet, onApprove, titleOf: title }
         {title(line)}
       </Note>
       <Actions role="gridcell">
-        {line.doubt && (
-          <QuietButton excludeFromTabOrder onPress={() => onApprove(line)}>
-            Right
-          </QuietButton>
-        )}
-        <QuietButton excludeFromTabOrder onPress={() => onStet(line)}>
-          {line.state === 'stet' ? 'Take back' : 'Stet'}
-        </QuietButton>
+        {line.doubt && <RowButton onClick={() => onApprove(line)}>Right</RowButton>}
+        <RowButton onClick={() => onStet(line)}>{line.state === 'stet' ? 'Take back' : 'Stet'}</RowButton>
       </Actions>
     </>
   );
@@ -230,9 +223,19 @@ const Actions = styled.span`
   justify-content: flex-end;
   gap: 2px;
   padding-right: 8px;
-  button {
-    padding: 1px 7px;
-    font-size: 12.5px;
-    color: var(--go);
+`;
+
+/** Plain, since there are very many; the keys of the list do the same, so Tab passes by. */
+const RowButton = styled.button.attrs({ type: 'button', tabIndex: -1 })`
+  font: inherit;
+  font-size: 12.5px;
+  color: var(--go);
+  background: none;
+  border: 0;
+  border-radius: 8px;
+  padding: 2px 8px;
+  cursor: pointer;
+  &:hover {
+    background: var(--chosen);
   }
 `;

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import {
-  nextRuleId,
+  newRuleId,
   readHidden,
   type ConcordanceLine,
   type OwnRule,
@@ -109,7 +109,7 @@ function Hits({ piece, found, hits, range, isLooking, where }: HitsProps) {
     });
   const placeOf = (hit: number): Place => ({ from: found.sourceFrom[hit]!, to: found.sourceTo[hit]! });
   const replace = () => {
-    const rule: OwnRule = { id: nextRuleId(decisions.style.rules ?? []), query: found.query, insert };
+    const rule: OwnRule = { id: newRuleId(decisions.style, decisions.choices), query: found.query, insert };
     decisions.take(stepFor(rule, hits.filter((hit) => left.has(hit)).map(placeOf), range));
     toast({
       text: `${ticked.toLocaleString('en')} replaced`,

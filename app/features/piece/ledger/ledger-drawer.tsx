@@ -31,6 +31,7 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
     if (drawer.pass !== undefined) setLook('');
     if (drawer.call !== undefined) field.current?.select();
   }, [drawer]);
+  useFocusBack();
   const query = useMemo<Query>(
     () => ({
       text: readHidden(look),
@@ -67,12 +68,22 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
         </QuietButton>
       </Top>
       {query.text === '' ? (
-        <EditList piece={piece} pass={drawer.pass} />
+        <EditList piece={piece} drawer={drawer} />
       ) : (
         <HitList key={look === '' ? 'none' : 'hits'} piece={piece} query={query} />
       )}
     </Sheet>
   );
+}
+
+/** Once the drawer closes the keys work again where they did before it opened. */
+function useFocusBack(): void {
+  useEffect(() => {
+    const before = document.activeElement;
+    return () => {
+      if (before instanceof HTMLElement && before.isConnected) before.focus();
+    };
+  }, []);
 }
 
 const Sheet = styled.section`
@@ -117,8 +128,9 @@ export const Chip = styled(ToggleButton)`
 /** The line of controls above a list. */
 export const Controls = styled.div`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
+  gap: 4px 8px;
   min-height: 38px;
   padding: 0 10px 6px 14px;
   border-bottom: 1px solid var(--line);

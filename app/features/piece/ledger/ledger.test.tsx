@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import type { LedgerLine } from '../../../../core/index.ts';
 import { contextWords, isHidden, keyWords } from './concordance-words.ts';
@@ -116,7 +116,7 @@ describe('lines that are fetched as they come into sight', () => {
     );
     const hook = renderHook(({ key }) => useLines(key, fetch), { initialProps: { key: 'a' } });
     expect(hook.result.current.lineAt(0)).toBeUndefined();
-    hook.result.current.onSight(90, 110);
+    act(() => hook.result.current.onSight(90, 110));
     await waitFor(() => expect(hook.result.current.lineAt(105)).toBe('line 105'));
     expect(fetch.mock.calls).toEqual([
       [0, 100],
