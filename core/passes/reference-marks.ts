@@ -1,22 +1,20 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { findGluedFigures } from '../text/note-marks.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import type { Pass } from './pass.ts';
 
 const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|citation needed)\]`;
-/** A letter is a mark where it is glued to a word; with a space before it an editor put it in. */
-const LETTER = String.raw`(?<=[\p{L}\p{N}.,;:!?”’")\]])\[[a-z]\]`;
-const SIGN = String.raw`[†‡]{1,2}|§|\*`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
-const AFTER_STOP = String.raw`(?<=\p{Ll}[.!?,;:][”’"')]?)\d{1,2}(?=\s+\p{Lu}|\s*$)`;
-const MARKS = new RegExp(
-  String.raw` ?${BRACKETED}(?:,?${BRACKETED})*|${LETTER}|${SIGN}|${SUPERSCRIPT}|${AFTER_STOP}`,
-  'gu',
-);
+/** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
+const MARKS = new RegExp(String.raw`${BRACKETED}(?:,?${BRACKETED})*|\[[a-z]\]|[†‡]{1,2}|§|\*|${SUPERSCRIPT}|\d+`, 'gu');
+/** A figure behind the stop of a small letter, before a capital or an end. */
+const STOP_BEFORE = /\p{Ll}[.!?,;:][”’"')]?$/u;
+const CAPITAL_AFTER = /^(?:\s+\p{Lu}|\s*$)/u;
 
 /** Before a superscript these make it an exponent or a unit, not a mark: "12²", "m²". */
 const EXPONENT_BASE = /(?:\d|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
 
 const LONGEST_STEM = 36;
+const LONGEST_GAP = 12;
 const LONGEST_EMPHASIS = 200;
 
 export const referenceMarks: Pass = {
@@ -51,16 +49,48 @@ export const referenceMarks: Pass = {
   },
   needs: /[[\d¹²³⁰⁴-⁹†‡§*]/,
   find: (text, { gluedNotes }) => {
-    const marks = replaceMatches(text, MARKS, (match) => {
-      const [mark] = match;
-      const before = text.slice(Math.max(0, match.index - LONGEST_STEM), match.index);
-      if (/^[†‡§*]/.test(mark) && !isNoteSign(text, match.index, mark)) return undefined;
-      if (/^[¹²³⁰⁴-⁹]/.test(mark)) return EXPONENT_BASE.test(before) ? undefined : '';
-      if (mark === '*') return { insert: '', certainty: 0.8, why: 'star' };
-      if (!/^\d/.test(mark) || gluedNotes.has(/\S*$/.exec(before)![0] + mark)) return '';
-      return { insert: '', certainty: 0.8, why: 'glued' };
-    });
+    const marks: LocalEdit[] = [];
+    for (const { 0: mark, index } of text.matchAll(MARKS)) {
+      const edit = READERS[kindOf(mark)](text, index, mark, gluedNotes);
+      if (edit) marks.push(edit);
+    }
     return gluedNotes.size === 0 ? marks : withGluedNotes(marks, text, gluedNotes);
+  },
+};
+
+type MarkKind = 'bracketed' | 'letter' | 'sign' | 'superscript' | 'figure';
+
+function kindOf(mark: string): MarkKind {
+  const first = mark[0]!;
+  if (first === '[') return mark.length === 3 && /[a-z]/.test(mark) ? 'letter' : 'bracketed';
+  if (/\d/.test(first)) return 'figure';
+  return '†‡§*'.includes(first) ? 'sign' : 'superscript';
+}
+
+type Reader = (text: string, at: number, mark: string, gluedNotes: ReadonlySet<string>) => LocalEdit | undefined;
+
+/** What is left out for each kind of mark, undefined where it is none. */
+const READERS: Readonly<Record<MarkKind, Reader>> = {
+  bracketed: (text, at, mark) => ({ from: text[at - 1] === ' ' ? at - 1 : at, to: at + mark.length, insert: '' }),
+  // Glued to a word it is a mark; with a space before it an editor put the letter in.
+  letter: (text, at, mark) =>
+    /[\p{L}\p{N}.,;:!?”’")\]]/u.test(text[at - 1] ?? '') ? { from: at, to: at + mark.length, insert: '' } : undefined,
+  sign: (text, at, mark) => {
+    if (!isNoteSign(text, at, mark)) return undefined;
+    const edit = { from: at, to: at + mark.length, insert: '' };
+    return mark === '*' ? { ...edit, certainty: 0.8, why: 'star' } : edit;
+  },
+  superscript: (text, at, mark) =>
+    EXPONENT_BASE.test(text.slice(Math.max(0, at - 4), at))
+      ? undefined
+      : { from: at, to: at + mark.length, insert: '' },
+  figure: (text, at, mark, gluedNotes) => {
+    const to = at + mark.length;
+    if (mark.length > 2 || !STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
+    if (!CAPITAL_AFTER.test(text.slice(to, to + LONGEST_GAP))) return undefined;
+    const stem = /\S*$/.exec(text.slice(Math.max(0, at - LONGEST_STEM), at))![0];
+    const edit = { from: at, to, insert: '' };
+    return gluedNotes.has(stem + mark) ? edit : { ...edit, certainty: 0.8, why: 'glued' };
   },
 };
 
