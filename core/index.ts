@@ -30,6 +30,7 @@ export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
 export { passOfLine } from './blocks/build-blocks.ts';
 export { PASS_GROUPS, PASSES } from './passes/index.ts';
 export type { Pass, PassGroup, PassSetting, Settings } from './passes/pass.ts';
+export { listDoubts, stepForAnswer, viewDoubt, type Answer, type Doubt, type DoubtView } from './doubts/doubts.ts';
 export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';

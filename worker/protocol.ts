@@ -1,5 +1,7 @@
 import type {
+  Answer,
   Choice,
+  DoubtView,
   Findings,
   LedgerAction,
   LedgerFilter,
@@ -57,6 +59,15 @@ export type NamedFindings = Findings & {
   readonly names: Readonly<Record<number, string>>;
 };
 
+/** As one reads, or the least certain first. */
+export type DoubtOrder = 'reading' | 'hardest';
+
+export interface NextDoubt {
+  readonly left: number;
+  /** Not there where none is left. */
+  readonly view?: DoubtView;
+}
+
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleanService {
   /** Cleans a source from the start. */
@@ -78,6 +89,10 @@ export interface CleanService {
   rangeOfLines(first: number, last: number): Place;
   /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
   wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
+  /** The next doubt to be asked about: of those that are not put off the first, or the hardest; put-off ones come last. */
+  nextDoubt(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
+  /** The step that answers one doubt by its key, or all that are alike. */
+  answerStep(key: string, answer: Answer, alike: boolean): Step | undefined;
   findings(): Promise<NamedFindings>;
   /** The step that drops, or keeps, all lines like one but for figures. */
   repeatedStep(text: string, action: 'drop' | 'keep'): Step | undefined;

@@ -12,17 +12,21 @@ import {
   allPieces,
   kindOfSource,
   linesWrap,
+  listDoubts,
   openLedger,
   planRows,
   revise,
   stepFor,
+  stepForAnswer,
   stepForRepeated,
   suggestTitle,
   toHtml,
   toSourceRanges,
+  viewDoubt,
   viewEntry,
   viewRow,
   type Cleaning,
+  type Doubt,
   type Language,
   type Ledger,
   type LedgerFilter,
@@ -36,6 +40,7 @@ interface Opened {
   readonly plan: RowPlan;
   /** Made when it is first asked for. */
   ledger?: Ledger;
+  doubts?: readonly Doubt[];
   readonly filtered: Map<string, Uint32Array>;
 }
 
@@ -59,6 +64,10 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
   const opened = (): Opened => {
     if (!current) throw new RangeError('no text has been opened in this worker');
     return current;
+  };
+  const doubtsOf = (): readonly Doubt[] => {
+    const now = opened();
+    return (now.doubts ??= listDoubts(now.cleaning));
   };
   const ledgerOf = (filter: LedgerFilter): { ledger: Ledger; entries: Uint32Array } => {
     const now = opened();
@@ -106,6 +115,25 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
     copy: () => ({ text: cleanText(opened().cleaning), html: toHtml(opened().cleaning) }),
     text: () => cleanText(opened().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(opened().cleaning), ranges),
+    nextDoubt(order, putOff) {
+      const { cleaning } = opened();
+      const doubts = doubtsOf();
+      const later = new Set(putOff);
+      const first = doubts.filter(({ key }) => !later.has(key));
+      const asked = first.length > 0 ? first : doubts;
+      const doubt = order === 'reading' ? asked[0] : hardest(asked);
+      return { left: doubts.length, ...(doubt && { view: viewDoubt(cleaning, doubt, doubts) }) };
+    },
+    answerStep(key, answer, alike) {
+      const doubts = doubtsOf();
+      const one = doubts.find((doubt) => doubt.key === key);
+      if (!one) return undefined;
+      return stepForAnswer(
+        opened().cleaning,
+        alike ? doubts.filter((doubt) => doubt.alike === one.alike) : [one],
+        answer,
+      );
+    },
     async findings() {
       const findings = findFindings(opened().cleaning);
       return { ...findings, names: await nameCharacters(findings.characters.map(({ codePoint }) => codePoint)) };
@@ -134,6 +162,13 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       return exportLedger(ledger, entries, format);
     },
   };
+}
+
+function hardest(doubts: readonly Doubt[]): Doubt | undefined {
+  return doubts.reduce<Doubt | undefined>(
+    (least, doubt) => (least && least.certainty <= doubt.certainty ? least : doubt),
+    undefined,
+  );
 }
 
 function summarize(cleaning: Cleaning, plan: RowPlan): Summary {

@@ -5,6 +5,7 @@ import { replaceMatches, type Pass } from './pass.ts';
 /** What text recognition takes for what: the slip as it reads, and what was printed. */
 const SLIPS: readonly (readonly [RegExp, string])[] = [
   [/rn/, 'm'],
+  [/m/, 'rn'],
   [/vv/, 'w'],
   [/0/, 'o'],
   [/1/, 'l'],

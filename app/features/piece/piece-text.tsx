@@ -1,6 +1,8 @@
 import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
+import { DoubtBar } from './doubts/doubt-bar.tsx';
+import { useDoubts } from './doubts/use-doubts.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
 import { PassRail } from './pass-rail.tsx';
 import { usePiece } from './piece-context.ts';
@@ -13,6 +15,7 @@ import { useWouldDo } from './use-would-do.ts';
 export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
+  const doubts = useDoubts(piece);
   const wouldDo = useWouldDo(ready.client, ready.version);
   const [asked, setAsked] = useState<SeamAsked>();
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAsked({ seam, anchor }), []);
@@ -33,11 +36,12 @@ export function PieceText() {
           summary={ready.summary}
           version={ready.version}
           lit={lit}
-          shown={tour?.places[tour.at]}
+          shown={tour?.places[tour.at] ?? doubts.place}
           onAskSeam={askSeam}
         />
         {drawer && <LedgerDrawer piece={piece} drawer={drawer} />}
       </Work>
+      <DoubtBar doubts={doubts} tally={ready.summary.tally} />
       <SeamMenu asked={asked} onClose={() => setAsked(undefined)} take={decisions.take} />
     </Place>
   );
@@ -46,7 +50,7 @@ export function PieceText() {
 const Place = styled.div`
   min-height: 0;
   display: grid;
-  grid-template: minmax(0, 1fr) / 228px minmax(0, 1fr);
+  grid-template: minmax(0, 1fr) auto / 228px minmax(0, 1fr);
 `;
 
 const Work = styled.div`

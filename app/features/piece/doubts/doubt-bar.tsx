@@ -1,0 +1,184 @@
+import { useMemo } from 'react';
+import { styled } from 'styled-components';
+import type { WordTally } from '../../../../core/index.ts';
+import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { faces } from '../../../ui/theme.ts';
+import { askAbout, type Reading } from './doubt-words.ts';
+import { useDoubtKeys } from './use-doubt-keys.ts';
+import type { Doubts } from './use-doubts.ts';
+
+interface DoubtBarProps {
+  readonly doubts: Doubts;
+  readonly tally: WordTally;
+}
+
+const count = (value: number) => value.toLocaleString('en');
+
+/** Asks about the doubts, one after the other, in plain words; two keys answer, one answers for all alike, one puts off. */
+export function DoubtBar({ doubts, tally }: DoubtBarProps) {
+  const { next, order } = doubts;
+  const view = next?.view;
+  const asked = useMemo(() => (view ? askAbout(view) : undefined), [view]);
+  const keys = useMemo(
+    () =>
+      asked
+        ? {
+            j: (shift: boolean) => doubts.answer(asked.first.answer, shift),
+            k: (shift: boolean) => doubts.answer(asked.second.answer, shift),
+            a: () => doubts.answer('now', true),
+            l: () => doubts.putOff(),
+            g: () => doubts.show(),
+          }
+        : {},
+    [asked, doubts],
+  );
+  useDoubtKeys(keys);
+  if (!next) return <Bar aria-label="Doubts" />;
+  if (!view || !asked) {
+    return (
+      <Bar aria-label="Doubts">
+        <Words role="status">
+          <b>No doubt is left.</b>
+          <small>
+            {count(tally.wordsIn)} words in, {count(tally.wordsOut)} out, {count(tally.removed)} removed,{' '}
+            {count(tally.mended)} mended{tally.inserted > 0 ? `, ${count(tally.inserted)} new` : ''}: every word is
+            accounted for.
+          </small>
+        </Words>
+      </Bar>
+    );
+  }
+  const standing = asked.first.answer === 'now' ? asked.first : asked.second;
+  return (
+    <Bar aria-label="Doubts">
+      <Left>
+        <b>
+          {count(next.left)} {next.left === 1 ? 'doubt' : 'doubts'}
+        </b>
+        <QuietButton onPress={() => doubts.setOrder(order === 'reading' ? 'hardest' : 'reading')}>
+          {order === 'reading' ? 'in reading order' : 'hardest first'}
+        </QuietButton>
+      </Left>
+      <Words role="status">
+        <b>{asked.question}</b>
+        <small title={asked.reason}>
+          {asked.reason} {Math.min(99, Math.round(view.doubt.certainty * 100))} % certain.
+        </small>
+      </Words>
+      <Answers>
+        <AnswerButton reading={asked.first} name="J" onAnswer={() => doubts.answer(asked.first.answer, false)} />
+        <AnswerButton reading={asked.second} name="K" onAnswer={() => doubts.answer(asked.second.answer, false)} />
+        {view.alike > 1 && (
+          <Button onPress={() => doubts.answer('now', true)}>
+            {standing.label}, all {count(view.alike)} alike <kbd>A</kbd>
+          </Button>
+        )}
+        <QuietButton onPress={doubts.putOff}>
+          Later <kbd>L</kbd>
+        </QuietButton>
+        <QuietButton onPress={doubts.show}>
+          Go there <kbd>G</kbd>
+        </QuietButton>
+      </Answers>
+    </Bar>
+  );
+}
+
+interface AnswerButtonProps {
+  readonly reading: Reading;
+  readonly name: string;
+  readonly onAnswer: () => void;
+}
+
+function AnswerButton({ reading, name, onAnswer }: AnswerButtonProps) {
+  return (
+    <Answer onPress={onAnswer}>
+      <span>
+        {reading.label} <kbd>{name}</kbd>
+      </span>
+      <small>{reading.words}</small>
+    </Answer>
+  );
+}
+
+const Bar = styled.section`
+  grid-column: 1 / -1;
+  min-height: 64px;
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 6px 16px;
+  border-top: 1px solid var(--line);
+  background: var(--sheet);
+  kbd {
+    font: 600 11px ${faces.source};
+    padding: 1px 5px;
+    margin-left: 5px;
+    border: 1px solid var(--line);
+    border-bottom-width: 2px;
+    border-radius: 5px;
+    color: var(--soft);
+  }
+`;
+
+const Left = styled.div`
+  flex: none;
+  width: 118px;
+  display: grid;
+  justify-items: start;
+  b {
+    color: var(--doubt);
+  }
+  button {
+    padding: 0;
+    font-size: 12.5px;
+  }
+`;
+
+const Words = styled.div`
+  flex: 1;
+  min-width: 0;
+  display: grid;
+  gap: 1px;
+  b {
+    font-weight: 600;
+    font-size: 14.5px;
+  }
+  b {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  small {
+    color: var(--soft);
+    font-size: 12.5px;
+    line-height: 1.3;
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    overflow: hidden;
+  }
+`;
+
+const Answers = styled.div`
+  flex: none;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  button {
+    font-size: 13.5px;
+  }
+`;
+
+const Answer = styled(Button)`
+  display: grid;
+  text-align: left;
+  max-width: 190px;
+  padding: 4px 11px;
+  small {
+    color: var(--soft);
+    font: 12px ${faces.reading};
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+`;

@@ -1,0 +1,88 @@
+import { Decision, PASSES, type Answer, type DoubtView, type Pass } from '../../../../core/index.ts';
+import { keyWords } from '../ledger/concordance-words.ts';
+import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
+
+/** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
+export interface Question {
+  readonly question: string;
+  readonly reason: string;
+  readonly first: Reading;
+  readonly second: Reading;
+}
+
+export interface Reading {
+  readonly label: string;
+  /** How the place reads then. */
+  readonly words: string;
+  readonly answer: Answer;
+}
+
+const BY_ID = new Map<string, Pass>(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
+
+/** Puts a doubt into words. */
+export function askAbout(view: DoubtView): Question {
+  const { doubt } = view;
+  if (doubt.kind === 'seam') return askAboutSeam(view, doubt.now);
+  return doubt.kind === 'split' ? askAboutSplit(view) : askAboutEdit(view);
+}
+
+function askAboutSeam({ before, after, reasons, lines }: DoubtView, now: Decision): Question {
+  const isJoined = now === Decision.join || now === Decision.mend;
+  const isKept = now === Decision.keep;
+  const { for: speaksFor, against } = reasonWords(reasons, now);
+  const end = lastWords(before);
+  const start = firstWords(after);
+  const but = against.length > 0 ? ` But ${against[0]}.` : '';
+  return {
+    question: isKept ? `Does the line end before “${start}” stay?` : `Does a new paragraph begin at “${start}”?`,
+    reason: `Lines ${lines[0]} and ${lines[1]}: ${isJoined ? 'they were joined' : 'they were kept apart'}${speaksFor.length > 0 ? `, since ${speaksFor.slice(0, 2).join('; ')}` : ''}.${but}`,
+    first: { label: 'Join', words: `${end} ${start}`, answer: isJoined ? 'now' : 'other' },
+    second: {
+      label: isKept ? 'Keep the line end' : 'New paragraph',
+      words: `${end} ${isKept ? '␊' : '¶'} ${start}`,
+      answer: isJoined ? 'other' : 'now',
+    },
+  };
+}
+
+function askAboutSplit({ doubt, before, after, lines }: DoubtView): Question {
+  if (doubt.kind !== 'split') throw new RangeError('not a split word');
+  const head = lastWords(before, 1);
+  const tail = firstWords(after, 1).replace(/[.,;:!?”’"')\]]+$/, '');
+  const closed = head.slice(0, -1) + tail;
+  const isClosed = doubt.now === Decision.mend;
+  return {
+    question: `Is it “${closed}” or “${head}${tail}”?`,
+    reason: `Lines ${lines[0]} and ${lines[1]}: ${isClosed ? 'it was closed up' : 'it keeps its hyphen'}, since ${SPLIT_WORDS[doubt.evidence]}.`,
+    first: { label: 'Close up', words: closed, answer: isClosed ? 'now' : 'other' },
+    second: { label: 'Keep the hyphen', words: head + tail, answer: isClosed ? 'other' : 'now' },
+  };
+}
+
+function askAboutEdit({ doubt, before, after, source }: DoubtView): Question {
+  if (doubt.kind !== 'edit') throw new RangeError('not an edit');
+  const pass = doubt.passes
+    .map((id) => BY_ID.get(id))
+    .find((one) => doubt.why !== undefined && one?.reasons?.[doubt.why]);
+  const becomes = doubt.becomes.trim();
+  const end = lastWords(before);
+  const start = firstWords(after);
+  const reason = pass?.reasons?.[doubt.why ?? ''] ?? '';
+  return {
+    question:
+      becomes === ''
+        ? `Does “${keyWords(source)}” go, after “${end}”?`
+        : `Does “${keyWords(source)}” become “${keyWords(doubt.becomes)}”, after “${end}”?`,
+    reason: `${pass?.title ?? 'A pass'} changed it${reason ? `; but ${reason}` : ''}.`,
+    first: { label: becomes === '' ? 'It goes' : 'Change it', words: `${end}${doubt.becomes} ${start}`, answer: 'now' },
+    second: { label: 'Let it stand', words: `${end}${source} ${start}`, answer: 'other' },
+  };
+}
+
+function lastWords(text: string, count = 3): string {
+  return text.trim().split(/\s+/).slice(-count).join(' ');
+}
+
+function firstWords(text: string, count = 3): string {
+  return text.trim().split(/\s+/).slice(0, count).join(' ');
+}

@@ -1,0 +1,103 @@
+/** @jest-environment jsdom */
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { Decision, type Doubt, type DoubtView } from '../../../../core/index.ts';
+import { DoubtBar } from './doubt-bar.tsx';
+import { askAbout } from './doubt-words.ts';
+import type { Doubts } from './use-doubts.ts';
+
+afterEach(cleanup);
+
+const shared = { key: 'k', from: 0, to: 9, certainty: 0.7, alike: 'a', seam: 3 };
+const viewOf = (doubt: Doubt, more: Partial<DoubtView> = {}): DoubtView => ({
+  doubt,
+  before: 'everything that could be wood.',
+  after: 'The great spur wheel',
+  source: '',
+  lines: [57, 58],
+  reasons: [
+    { name: 'fullLine', weight: -2 },
+    { name: 'endsStop', weight: 1 },
+  ],
+  alike: 1,
+  ...more,
+});
+const joined = viewOf({ ...shared, kind: 'seam', now: Decision.join, other: Decision.break }, { alike: 4 });
+
+describe('a doubt in words', () => {
+  test('asks whether a paragraph begins; joining is the first answer, whatever was decided', () => {
+    expect(askAbout(joined)).toEqual({
+      question: 'Does a new paragraph begin at “The great spur”?',
+      reason: 'Lines 57 and 58: they were joined, since the line is full. But the line ends a sentence.',
+      first: { label: 'Join', words: 'could be wood. The great spur', answer: 'now' },
+      second: { label: 'New paragraph', words: 'could be wood. ¶ The great spur', answer: 'other' },
+    });
+    const apart = askAbout(viewOf({ ...shared, kind: 'seam', now: Decision.break, other: Decision.join }));
+    expect([apart.first.answer, apart.second.answer]).toEqual(['other', 'now']);
+    expect(apart.reason).toContain('they were kept apart, since the line ends a sentence. But the line is full.');
+  });
+
+  test('asks how a split word is written', () => {
+    const split: Doubt = { ...shared, kind: 'split', now: Decision.mend, other: Decision.join, evidence: 'usual' };
+    const { question, first, second } = askAbout(viewOf(split, { before: 'on the old sand-', after: 'bank, where' }));
+    expect(question).toBe('Is it “sandbank” or “sand-bank”?');
+    expect([first.words, first.answer, second.words]).toEqual(['sandbank', 'now', 'sand-bank']);
+  });
+
+  test('asks whether something goes, or becomes something else', () => {
+    const edit: Doubt = { ...shared, kind: 'edit', passes: ['reference-marks'], why: 'glued', becomes: '' };
+    const gone = askAbout(viewOf(edit, { source: '3', before: 'was the end.', after: ' Then he' }));
+    expect(gone.question).toBe('Does “3” go, after “was the end.”?');
+    expect(gone.reason).toBe('Reference marks changed it; but a figure behind a stop may belong to the text.');
+    expect([gone.first.words, gone.second.words]).toEqual(['was the end. Then he', 'was the end.3 Then he']);
+    const stops: Doubt = { ...edit, passes: ['doubled-punctuation'], why: 'may-be-ellipsis', becomes: '.' };
+    expect(askAbout(viewOf(stops, { source: '..' })).question).toContain('Does “..” become “.”');
+  });
+});
+
+describe('the bar', () => {
+  const tally = { wordsIn: 1284, wordsOut: 1241, removed: 24, inserted: 0, mended: 19 };
+  function show(next: Doubts['next']) {
+    const doubts = {
+      next,
+      order: 'reading' as const,
+      place: undefined,
+      setOrder: jest.fn(),
+      answer: jest.fn(),
+      putOff: jest.fn(),
+      show: jest.fn(),
+    };
+    render(<DoubtBar doubts={doubts} tally={tally} />);
+    return doubts;
+  }
+
+  test('two keys answer, one answers for all alike, one puts off; with Shift a key answers for all alike', () => {
+    const doubts = show({ left: 11, view: joined });
+    expect(screen.getByText('11 doubts')).toBeTruthy();
+    fireEvent.keyDown(document.body, { key: 'j' });
+    expect(doubts.answer).toHaveBeenLastCalledWith('now', false);
+    fireEvent.keyDown(document.body, { key: 'K', shiftKey: true });
+    expect(doubts.answer).toHaveBeenLastCalledWith('other', true);
+    fireEvent.keyDown(document.body, { key: 'a' });
+    expect(doubts.answer).toHaveBeenLastCalledWith('now', true);
+    fireEvent.keyDown(document.body, { key: 'l' });
+    expect(doubts.putOff).toHaveBeenCalledTimes(1);
+    fireEvent.click(screen.getByRole('button', { name: /Join, all 4 alike/ }));
+    expect(doubts.answer).toHaveBeenCalledTimes(4);
+  });
+
+  test('keys that are typed, or pressed with Ctrl, are not its own', () => {
+    const doubts = show({ left: 1, view: joined });
+    const field = document.body.appendChild(document.createElement('input'));
+    fireEvent.keyDown(field, { key: 'j' });
+    fireEvent.keyDown(document.body, { key: 'j', ctrlKey: true });
+    expect(doubts.answer).not.toHaveBeenCalled();
+  });
+
+  test('says so when none is left, with the tally', () => {
+    show({ left: 0 });
+    expect(screen.getByRole('status').textContent).toBe(
+      'No doubt is left.1,284 words in, 1,241 out, 24 removed, 19 mended: every word is accounted for.',
+    );
+  });
+});

@@ -1,0 +1,183 @@
+import type { Choice } from '../choices/choice.ts';
+import type { Step } from '../choices/history.ts';
+import type { Cleaning } from '../cleaning.ts';
+import type { Piece } from '../edits/piece.ts';
+import { PASSES } from '../passes/index.ts';
+import type { Pass } from '../passes/pass.ts';
+import { findDoubts, findEditDoubts } from '../report/report.ts';
+import { canMend, rangeOfSeam } from '../seams-in-force.ts';
+import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { markAt } from '../seams/paragraph-mark.ts';
+import { Decision } from '../seams/seam-table.ts';
+import type { SplitEvidence } from '../seams/split-words.ts';
+
+/** A decision that a person is asked about. `now` is how the text reads as it is, the other reading is the one it may have. */
+export type Doubt = SeamDoubt | SplitDoubt | EditDoubt;
+
+interface AnyDoubt {
+  /** The same as long as the doubt is about the same place. */
+  readonly key: string;
+  /** What stands in question in the source. */
+  readonly from: number;
+  readonly to: number;
+  readonly certainty: number;
+  /** Doubts with the same evidence share it: they can be settled together. */
+  readonly alike: string;
+}
+
+export interface SeamDoubt extends AnyDoubt {
+  readonly kind: 'seam';
+  readonly seam: number;
+  readonly now: Decision;
+  readonly other: Decision;
+}
+
+export interface SplitDoubt extends AnyDoubt {
+  readonly kind: 'split';
+  readonly seam: number;
+  readonly now: Decision;
+  readonly other: Decision;
+  readonly evidence: SplitEvidence;
+}
+
+export interface EditDoubt extends AnyDoubt {
+  readonly kind: 'edit';
+  readonly passes: readonly string[];
+  readonly why?: string;
+  readonly becomes: string;
+}
+
+/** Every doubt in reading order. Linear in the number of seams and pieces. */
+export function listDoubts(cleaning: Cleaning): Doubt[] {
+  const seams = findDoubts(cleaning).map((seam) => seamDoubt(cleaning, seam));
+  const edits = findEditDoubts(cleaning).map(editDoubt);
+  return [...seams, ...edits].sort((a, b) => a.from - b.from);
+}
+
+function seamDoubt(cleaning: Cleaning, seam: number): SeamDoubt | SplitDoubt {
+  const { decided, decision } = cleaning;
+  const now = decision[seam] as Decision;
+  const certainty = decided.certainty[seam]!;
+  const split = decided.splits.get(seam);
+  const shared = {
+    key: `seam ${rangeOfSeam(cleaning, seam).from}`,
+    ...placeOfSeam(cleaning, seam),
+    certainty,
+    seam,
+    now,
+  };
+  const isJoined = now === Decision.join || now === Decision.mend;
+  if (split && isJoined && split.certainty <= certainty) {
+    const other = now === Decision.mend ? Decision.join : Decision.mend;
+    return { ...shared, kind: 'split', other, evidence: split.evidence, alike: `split ${split.evidence} ${now}` };
+  }
+  const joined = split?.outcome === 'mend' && canMend(cleaning, seam) ? Decision.mend : Decision.join;
+  return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(cleaning, seam, now) };
+}
+
+const LONGEST_WORD = 24;
+
+/** The words beside a seam: from the last one above to the first one below. */
+function placeOfSeam({ source, table, decided }: Cleaning, seam: number): { from: number; to: number } {
+  const end = table.to[decided.seams.line[seam]!]!;
+  const start = table.from[decided.seams.line[seam + 1]!]!;
+  const last = /\S+$/.exec(source.slice(Math.max(table.from[decided.seams.line[seam]!]!, end - LONGEST_WORD), end));
+  const first = /^\S+/.exec(
+    source.slice(start, Math.min(table.to[decided.seams.line[seam + 1]!]!, start + LONGEST_WORD)),
+  );
+  return { from: end - (last?.[0].length ?? 0), to: start + (first?.[0].length ?? 0) };
+}
+
+/** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
+function likeness({ decided, table }: Cleaning, seam: number, now: Decision): string {
+  const { blanks, step } = markAt(table, decided.seams, seam);
+  const reasons = explainSeam(decided, table, seam).slice(0, 2);
+  return [
+    'seam',
+    now,
+    blanks,
+    step,
+    ...reasons.map(({ name, weight }) => `${name}${weight > 0 ? '+' : '-'}`).sort(),
+  ].join(' ');
+}
+
+function editDoubt({ from, to, passes, why, certainty, text }: Piece): EditDoubt {
+  return {
+    kind: 'edit',
+    key: `edit ${from} ${to}`,
+    from,
+    to,
+    certainty: certainty!,
+    passes,
+    why,
+    becomes: text!,
+    alike: `edit ${passes.at(-1)} ${why}`,
+  };
+}
+
+/** A doubt with what is shown of it: the words beside it, the reasons, and how many others are alike. */
+export interface DoubtView {
+  readonly doubt: Doubt;
+  /** The last words before the place and the first behind it, from the source. */
+  readonly before: string;
+  readonly after: string;
+  readonly source: string;
+  /** The lines above and below, from 1. */
+  readonly lines: readonly [number, number];
+  readonly reasons: readonly SeamReason[];
+  /** Doubts with the same evidence, this one included. */
+  readonly alike: number;
+}
+
+const CONTEXT = 36;
+
+/** What is shown of a doubt among all. */
+export function viewDoubt({ source, table, decided }: Cleaning, doubt: Doubt, all: readonly Doubt[]): DoubtView {
+  const alike = all.filter((other) => other.alike === doubt.alike).length;
+  if (doubt.kind === 'edit') {
+    return {
+      doubt,
+      before: source.slice(Math.max(0, doubt.from - CONTEXT), doubt.from),
+      after: source.slice(doubt.to, doubt.to + CONTEXT),
+      source: source.slice(doubt.from, doubt.to),
+      lines: [0, 0],
+      reasons: [],
+      alike,
+    };
+  }
+  const above = decided.seams.line[doubt.seam]!;
+  const below = decided.seams.line[doubt.seam + 1]!;
+  return {
+    doubt,
+    before: source.slice(Math.max(table.from[above]!, table.to[above]! - CONTEXT), table.to[above]),
+    after: source.slice(table.from[below], Math.min(table.to[below]!, table.from[below]! + CONTEXT)),
+    source: '',
+    lines: [above + 1, below + 1],
+    reasons: explainSeam(decided, table, doubt.seam),
+    alike,
+  };
+}
+
+export type Answer = 'now' | 'other';
+
+/** The one step that answers some doubts in the same way; undefined for none. */
+export function stepForAnswer(cleaning: Cleaning, doubts: readonly Doubt[], answer: Answer): Step | undefined {
+  const steps = doubts
+    .flatMap((doubt) => choicesFor(cleaning, doubt, answer))
+    .map((choice) => ({ kind: 'choose', choice }) as const);
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
+/** Of the passes that worked in one place the one whose reason it is. */
+function passInQuestion({ passes, why }: EditDoubt): string {
+  const known = PASSES.find((pass: Pass) => passes.includes(pass.id) && why !== undefined && pass.reasons?.[why]);
+  return known?.id ?? passes.at(-1)!;
+}
+
+function choicesFor(cleaning: Cleaning, doubt: Doubt, answer: Answer): Choice[] {
+  if (doubt.kind !== 'edit') return [{ kind: 'seam', ...rangeOfSeam(cleaning, doubt.seam), decision: doubt[answer] }];
+  const { from, to, passes } = doubt;
+  // What other passes did in the same place was not in question.
+  if (answer === 'other') return [{ kind: 'stet', from, to, pass: passInQuestion(doubt) }];
+  return passes.map((pass): Choice => ({ kind: 'approve', from, to, pass }));
+}

@@ -1,0 +1,62 @@
+import AxeBuilder from '@axe-core/playwright';
+import { cleanTexts, copyClean, expect, openDesk, openSample, paste, pieceIsReady, test } from './test.ts';
+
+const DOUBTFUL =
+  'It fell... and rose.. Then the keeper left.3 Then he slept.\n\nThe mill stood.. Then it fell, as the surveyor had said.4 Nobody saw it.';
+
+test('paste, settle all doubts by keyboard, copy', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, DOUBTFUL);
+  await pieceIsReady(page);
+  const bar = page.getByRole('region', { name: 'Doubts' });
+  await expect(bar).toContainText('4 doubts');
+  await expect(bar).toContainText('Does “..” become “.”');
+  await page.keyboard.press('j');
+  await expect(bar).toContainText('3 doubts');
+  await expect(bar).toContainText('Does “3” go, after “the keeper left.”?');
+  await expect(page.locator('[data-shown]').first()).toBeInViewport();
+  await page.keyboard.press('l');
+  await expect(bar).toContainText('Does “..” become “.”, after “The mill stood”?');
+  await page.keyboard.press('k');
+  await expect(bar).toContainText('Does “4” go');
+  await page.keyboard.press('a');
+  await expect(bar).toContainText('No doubt is left.');
+  expect((await copyClean(page)).plain).toBe(
+    'It fell... and rose. Then the keeper left. Then he slept.\n\nThe mill stood.. Then it fell, as the surveyor had said. Nobody saw it.',
+  );
+});
+
+test('an answer is a step: it is undone, and kept over a reload', async ({ page }) => {
+  await openSample(page, 'The tide mills of Saltfern Reach');
+  const bar = page.getByRole('region', { name: 'Doubts' });
+  await expect(bar).toContainText('Does a new paragraph begin at “The great spur”?');
+  await page.getByRole('button', { name: /^New paragraph/ }).click();
+  await expect(bar).toContainText('No doubt is left.');
+  await page.reload();
+  await pieceIsReady(page);
+  await expect(bar).toContainText('No doubt is left.');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(bar).toContainText('1 doubt');
+});
+
+test('typing in a field answers nothing', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, DOUBTFUL);
+  await pieceIsReady(page);
+  await page.getByRole('textbox', { name: 'Title of the piece' }).fill('jak');
+  await page.getByRole('textbox', { name: 'Title of the piece' }).press('j');
+  await expect(page.getByRole('region', { name: 'Doubts' })).toContainText('4 doubts');
+  expect(await cleanTexts(page)).toHaveLength(2);
+});
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing on the bar of doubts, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme });
+    await openDesk(page);
+    await paste(page, DOUBTFUL);
+    await pieceIsReady(page);
+    await page.keyboard.press('g');
+    await expect(page.locator('[data-shown]').first()).toBeVisible();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  });
+}
