@@ -22,6 +22,7 @@ export {
   redo,
   undo,
   type History,
+  type Outcome,
   type Step,
 } from './choices/history.ts';
 export type { WordChange, WordTally } from './edits/conservation.ts';
@@ -30,7 +31,15 @@ export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
 export { passOfLine } from './blocks/build-blocks.ts';
 export { PASS_GROUPS, PASSES } from './passes/index.ts';
 export type { Pass, PassGroup, PassSetting, Settings } from './passes/pass.ts';
-export { listDoubts, stepForAnswer, viewDoubt, type Answer, type Doubt, type DoubtView } from './doubts/doubts.ts';
+export {
+  listDoubts,
+  stepForAnswer,
+  viewDoubt,
+  type Answer,
+  type Doubt,
+  type DoubtView,
+  type Likenesses,
+} from './doubts/doubts.ts';
 export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';

@@ -4,11 +4,16 @@ import { isRuleId } from './rules/own-rule.ts';
 
 /** All pieces of a cleaning in source order; they tile the source. */
 export function* allPieces(cleaning: Cleaning): Generator<Piece> {
-  for (const block of cleaning.blocks) {
-    yield* block.gap;
-    yield* block.pieces;
+  for (const pieces of pieceLists(cleaning)) yield* pieces;
+}
+
+/** All pieces in their lists, in source order: the gap of each block, its words, and the tail. */
+export function* pieceLists({ blocks, tail }: Pick<Cleaning, 'blocks' | 'tail'>): Generator<readonly Piece[]> {
+  for (const { gap, pieces } of blocks) {
+    yield gap;
+    yield pieces;
   }
-  yield* cleaning.tail;
+  yield tail;
 }
 
 /**
@@ -16,8 +21,7 @@ export function* allPieces(cleaning: Cleaning): Generator<Piece> {
  * so where they did anything there is one list.
  */
 export function wordLists(cleaning: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): (readonly Piece[])[] {
-  const lists = cleaning.blocks.flatMap(({ gap, pieces }) => [gap, pieces]);
-  lists.push(cleaning.tail);
+  const lists = [...pieceLists(cleaning)];
   return wasRuled(cleaning) ? [lists.flat()] : lists;
 }
 
@@ -28,11 +32,7 @@ export function wasRuled({ base, blocks, tail }: Pick<Cleaning, 'base' | 'blocks
 
 /** The clean text: LF line ends, no line end after the last paragraph. */
 export function cleanText(cleaning: Cleaning): string {
-  const { source, blocks, tail } = cleaning;
-  const parts: string[] = [];
-  for (const block of blocks) parts.push(textOfPieces(source, block.gap), textOfPieces(source, block.pieces));
-  parts.push(textOfPieces(source, tail));
-  return parts.join('');
+  return Array.from(pieceLists(cleaning), (pieces) => textOfPieces(cleaning.source, pieces)).join('');
 }
 
 /** What the source was, put together from the pieces alone: the proof that every edit can be taken back. */

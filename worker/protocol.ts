@@ -68,6 +68,13 @@ export interface NextDoubt {
   readonly view?: DoubtView;
 }
 
+export interface Answered {
+  readonly step?: Step;
+  /** The keys of the doubts that the step settles. */
+  readonly settled: readonly string[];
+  readonly next: NextDoubt;
+}
+
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleanService {
   /** Cleans a source from the start. */
@@ -91,8 +98,8 @@ export interface CleanService {
   wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
   /** The next doubt to be asked about: of those that are not put off the first, or the hardest; put-off ones come last. */
   nextDoubt(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
-  /** The step that answers one doubt by its key, or all that are alike. */
-  answerStep(key: string, answer: Answer, alike: boolean): Step | undefined;
+  /** The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. */
+  answerDoubt(key: string, answer: Answer, alike: boolean, order: DoubtOrder, putOff: readonly string[]): Answered;
   findings(): Promise<NamedFindings>;
   /** The step that drops, or keeps, all lines like one but for figures. */
   repeatedStep(text: string, action: 'drop' | 'keep'): Step | undefined;

@@ -140,4 +140,26 @@ describe('the worker’s service', () => {
     const lines = service.rangeOfLines(5, 99);
     expect(SOURCE.slice(lines.from, lines.to)).toBe('The tide turned at noon.\n');
   });
+
+  test('asks about one doubt after the other, the hardest first where that is wanted; those put off come last', async () => {
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
+    const text =
+      'It fell... and rose.. Then he left.3 Then he slept.\n\nThe mill stood.. Then it fell.4 Nobody saw it.';
+    await service.open(text, DEFAULT_STYLE, [], quietly);
+    const first = service.nextDoubt('reading', []);
+    expect(first).toMatchObject({ left: 4, view: { alike: 2, source: '..' } });
+    expect(service.nextDoubt('hardest', []).view!.doubt.certainty).toBeLessThanOrEqual(first.view!.doubt.certainty);
+    const key = first.view!.doubt.key;
+    expect(service.nextDoubt('reading', [key]).view!.source).toBe('3');
+    const { step, settled, next } = service.answerDoubt(key, 'other', true, 'reading', []);
+    expect([settled.length, next.left, next.view!.source]).toEqual([2, 2, '3']);
+    if (step?.kind !== 'together') throw new Error('not all alike');
+    const choices = step.steps.flatMap((one) => (one.kind === 'choose' ? [one.choice] : []));
+    expect(service.change(DEFAULT_STYLE, choices, quietly).doubts).toBe(2);
+    expect(service.text()).toContain('rose.. Then');
+    expect(service.answerDoubt('no such key', 'now', false, 'reading', [])).toMatchObject({
+      settled: [],
+      next: { left: 2 },
+    });
+  });
 });

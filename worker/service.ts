@@ -30,10 +30,11 @@ import {
   type Language,
   type Ledger,
   type LedgerFilter,
+  type Likenesses,
   type RowPlan,
   type WordList,
 } from '../core/index.ts';
-import type { CleanService, Summary } from './protocol.ts';
+import type { CleanService, DoubtOrder, NextDoubt, Summary } from './protocol.ts';
 
 interface Opened {
   readonly cleaning: Cleaning;
@@ -41,6 +42,8 @@ interface Opened {
   /** Made when it is first asked for. */
   ledger?: Ledger;
   doubts?: readonly Doubt[];
+  /** Kept as long as the evidence stays the same. */
+  readonly likenesses: Likenesses;
   readonly filtered: Map<string, Uint32Array>;
 }
 
@@ -58,7 +61,8 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
 
   const keep = (cleaning: Cleaning): Summary => {
     const plan = planRows(cleaning);
-    current = { cleaning, plan, filtered: new Map() };
+    const likenesses = current?.cleaning.decided === cleaning.decided ? current.likenesses : new Map();
+    current = { cleaning, plan, filtered: new Map(), likenesses };
     return summarize(cleaning, plan);
   };
   const opened = (): Opened => {
@@ -67,7 +71,7 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
   };
   const doubtsOf = (): readonly Doubt[] => {
     const now = opened();
-    return (now.doubts ??= listDoubts(now.cleaning));
+    return (now.doubts ??= listDoubts(now.cleaning, now.likenesses));
   };
   const ledgerOf = (filter: LedgerFilter): { ledger: Ledger; entries: Uint32Array } => {
     const now = opened();
@@ -115,24 +119,19 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
     copy: () => ({ text: cleanText(opened().cleaning), html: toHtml(opened().cleaning) }),
     text: () => cleanText(opened().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(opened().cleaning), ranges),
-    nextDoubt(order, putOff) {
+    nextDoubt: (order, putOff) => chooseDoubt(opened().cleaning, doubtsOf(), order, putOff),
+    answerDoubt(key, answer, alike, order, putOff) {
       const { cleaning } = opened();
       const doubts = doubtsOf();
-      const later = new Set(putOff);
-      const first = doubts.filter(({ key }) => !later.has(key));
-      const asked = first.length > 0 ? first : doubts;
-      const doubt = order === 'reading' ? asked[0] : hardest(asked);
-      return { left: doubts.length, ...(doubt && { view: viewDoubt(cleaning, doubt, doubts) }) };
-    },
-    answerStep(key, answer, alike) {
-      const doubts = doubtsOf();
       const one = doubts.find((doubt) => doubt.key === key);
-      if (!one) return undefined;
-      return stepForAnswer(
-        opened().cleaning,
-        alike ? doubts.filter((doubt) => doubt.alike === one.alike) : [one],
-        answer,
-      );
+      const meant = doubts.filter((doubt) => doubt === one || (alike && doubt.alike === one?.alike));
+      const gone = new Set(meant);
+      const left = doubts.filter((doubt) => !gone.has(doubt));
+      return {
+        step: stepForAnswer(cleaning, meant, answer),
+        settled: meant.map((doubt) => doubt.key),
+        next: chooseDoubt(cleaning, left, order, putOff),
+      };
     },
     async findings() {
       const findings = findFindings(opened().cleaning);
@@ -162,6 +161,20 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       return exportLedger(ledger, entries, format);
     },
   };
+}
+
+/** The doubt to be asked about: those that were put off come last. */
+function chooseDoubt(
+  cleaning: Cleaning,
+  doubts: readonly Doubt[],
+  order: DoubtOrder,
+  putOff: readonly string[],
+): NextDoubt {
+  const later = new Set(putOff);
+  const first = doubts.filter(({ key }) => !later.has(key));
+  const asked = first.length > 0 ? first : doubts;
+  const doubt = order === 'reading' ? asked[0] : hardest(asked);
+  return { left: doubts.length, ...(doubt && { view: viewDoubt(cleaning, doubt, doubts) }) };
 }
 
 function hardest(doubts: readonly Doubt[]): Doubt | undefined {

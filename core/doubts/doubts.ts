@@ -47,14 +47,20 @@ export interface EditDoubt extends AnyDoubt {
   readonly becomes: string;
 }
 
-/** Every doubt in reading order. Linear in the number of seams and pieces. */
-export function listDoubts(cleaning: Cleaning): Doubt[] {
-  const seams = findDoubts(cleaning).map((seam) => seamDoubt(cleaning, seam));
+/** What seams have in common with others, by seam and decision; it holds as long as what was decided of them by evidence does. */
+export type Likenesses = Map<string, string>;
+
+/**
+ * Every doubt in reading order. Linear in the number of seams and pieces. `known` are the likenesses that were worked out for the
+ * same evidence before; what is new is added.
+ */
+export function listDoubts(cleaning: Cleaning, known: Likenesses = new Map()): Doubt[] {
+  const seams = findDoubts(cleaning).map((seam) => seamDoubt(cleaning, seam, known));
   const edits = findEditDoubts(cleaning).map(editDoubt);
   return [...seams, ...edits].sort((a, b) => a.from - b.from);
 }
 
-function seamDoubt(cleaning: Cleaning, seam: number): SeamDoubt | SplitDoubt {
+function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDoubt | SplitDoubt {
   const { decided, decision } = cleaning;
   const now = decision[seam] as Decision;
   const certainty = decided.certainty[seam]!;
@@ -72,7 +78,12 @@ function seamDoubt(cleaning: Cleaning, seam: number): SeamDoubt | SplitDoubt {
     return { ...shared, kind: 'split', other, evidence: split.evidence, alike: `split ${split.evidence} ${now}` };
   }
   const joined = split?.outcome === 'mend' && canMend(cleaning, seam) ? Decision.mend : Decision.join;
-  return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(cleaning, seam, now) };
+  return {
+    ...shared,
+    kind: 'seam',
+    other: isJoined ? Decision.break : joined,
+    alike: likeness(cleaning, seam, now, known),
+  };
 }
 
 const LONGEST_WORD = 24;
@@ -89,7 +100,14 @@ function placeOfSeam({ source, table, decided }: Cleaning, seam: number): { from
 }
 
 /** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
-function likeness({ decided, table }: Cleaning, seam: number, now: Decision): string {
+function likeness(cleaning: Cleaning, seam: number, now: Decision, known: Likenesses): string {
+  const key = `${seam} ${now}`;
+  let alike = known.get(key);
+  if (alike === undefined) known.set(key, (alike = workOutLikeness(cleaning, seam, now)));
+  return alike;
+}
+
+function workOutLikeness({ decided, table }: Cleaning, seam: number, now: Decision): string {
   const { blanks, step } = markAt(table, decided.seams, seam);
   const reasons = explainSeam(decided, table, seam).slice(0, 2);
   return [

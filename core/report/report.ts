@@ -1,8 +1,9 @@
 import type { Cleaning } from '../cleaning.ts';
 import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
-import { allPieces, wordLists } from '../output.ts';
+import { pieceLists, wordLists } from '../output.ts';
 import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
+import { statsOf } from './piece-stats.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { Style } from '../style/style.ts';
 
@@ -10,7 +11,9 @@ import type { Style } from '../style/style.ts';
 export function countEdits(cleaning: Cleaning): Record<string, number> {
   const counts: Record<string, number> = {};
   for (const pass of PASSES) counts[pass.id] = 0;
-  for (const piece of allPieces(cleaning)) for (const pass of piece.passes) counts[pass] = (counts[pass] ?? 0) + 1;
+  for (const pieces of pieceLists(cleaning)) {
+    for (const [pass, count] of statsOf(pieces).counts) counts[pass] = (counts[pass] ?? 0) + count;
+  }
   return counts;
 }
 
@@ -31,7 +34,10 @@ export function isDoubtful({ certaintyLimit }: Style, { certainty }: Pick<Piece,
 /** The edits that passes made and are in doubt, in source order. */
 export function findEditDoubts(cleaning: Cleaning): Piece[] {
   const doubts: Piece[] = [];
-  for (const piece of allPieces(cleaning)) if (isDoubtful(cleaning.style, piece)) doubts.push(piece);
+  for (const pieces of pieceLists(cleaning)) {
+    if (statsOf(pieces).leastCertain >= cleaning.style.certaintyLimit) continue;
+    for (const piece of pieces) if (isDoubtful(cleaning.style, piece)) doubts.push(piece);
+  }
   return doubts;
 }
 

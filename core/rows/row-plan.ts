@@ -1,7 +1,8 @@
 import type { Cleaning } from '../cleaning.ts';
 import type { BlockKind } from '../blocks/block.ts';
 import { pieceText, type Piece } from '../edits/piece.ts';
-import { allPieces } from '../output.ts';
+import { pieceLists } from '../output.ts';
+import { statsOf } from '../report/piece-stats.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
 
@@ -181,24 +182,36 @@ function safeCut(source: string, at: number): number {
   return code >= 0xdc00 && code <= 0xdfff ? at + 1 : at;
 }
 
-function measureClean(
-  cleaning: Cleaning,
-  plan: { from: Uint32Array; to: Uint32Array; cleanLength: Uint32Array },
-): void {
+type Measured = Pick<RowPlan, 'from' | 'to' | 'cleanLength'>;
+
+function measureClean(cleaning: Cleaning, plan: Measured): void {
+  const last = plan.to.length - 1;
   let row = 0;
-  for (const piece of allPieces(cleaning)) {
-    while (row < plan.to.length - 1 && piece.from >= plan.to[row]!) row++;
-    if (piece.text !== undefined) {
-      plan.cleanLength[row]! += pieceText(cleaning.source, piece).length;
-      continue;
-    }
-    for (let at = piece.from; at < piece.to;) {
-      while (row < plan.to.length - 1 && at >= plan.to[row]!) row++;
-      const to = Math.min(piece.to, row === plan.to.length - 1 ? piece.to : plan.to[row]!);
-      plan.cleanLength[row]! += to - at;
-      at = to;
-    }
+  for (const pieces of pieceLists(cleaning)) {
+    if (pieces.length === 0) continue;
+    while (row < last && pieces[0]!.from >= plan.to[row]!) row++;
+    // Most lists lie in one row, and their length is known from the cleaning before.
+    if (row === last || pieces.at(-1)!.to <= plan.to[row]!) plan.cleanLength[row]! += statsOf(pieces).length;
+    else for (const piece of pieces) row = measurePiece(cleaning.source, piece, plan, row);
   }
+}
+
+/** Adds the text of a piece to the rows that it lies in; gives the last of them. */
+function measurePiece(source: string, piece: Piece, plan: Measured, first: number): number {
+  const last = plan.to.length - 1;
+  let row = first;
+  while (row < last && piece.from >= plan.to[row]!) row++;
+  if (piece.text !== undefined) {
+    plan.cleanLength[row]! += pieceText(source, piece).length;
+    return row;
+  }
+  for (let at = piece.from; at < piece.to;) {
+    while (row < last && at >= plan.to[row]!) row++;
+    const to = Math.min(piece.to, row === last ? piece.to : plan.to[row]!);
+    plan.cleanLength[row]! += to - at;
+    at = to;
+  }
+  return row;
 }
 
 function countDoubts(cleaning: Cleaning, plan: RowPlan): void {

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { isAsUsual, isPassOn, PASS_GROUPS, PASSES, settingsOf, type Pass } from '../../../core/index.ts';
@@ -31,7 +32,13 @@ export function PassRail(props: PassRailProps) {
         <section key={group.id} aria-labelledby={`group-${group.id}`}>
           <h2 id={`group-${group.id}`}>{group.title}</h2>
           {PASSES.filter((pass: Pass) => pass.group === group.id).map((pass: Pass) => (
-            <PassItem key={pass.id} {...props} id={pass.id} title={pass.title} summary={pass.summary} pass={pass} />
+            <PassItem
+              key={pass.id}
+              {...itemProps(props, pass.id)}
+              title={pass.title}
+              summary={pass.summary}
+              pass={pass}
+            />
           ))}
         </section>
       ))}
@@ -41,11 +48,10 @@ export function PassRail(props: PassRailProps) {
           {rules.map((rule) => (
             <PassItem
               key={rule.id}
-              {...props}
-              id={rule.id}
+              {...itemProps(props, rule.id)}
               title={ruleTitle(rule)}
               summary="Your own replacement, after all passes."
-              onRemove={() => take({ kind: 'remove-rule', rule: rule.id })}
+              isRemovable
             />
           ))}
         </section>
@@ -60,21 +66,32 @@ export function PassRail(props: PassRailProps) {
   );
 }
 
-interface PassItemProps extends PassRailProps {
-  readonly id: string;
+/** What one item needs of all, so that only those are drawn again of which something changed. */
+function itemProps({ counts, wouldDo, decisions, lit, onLight, onList }: PassRailProps, id: string) {
+  const { style, take } = decisions;
+  return {
+    id,
+    count: counts[id] ?? 0,
+    wouldDo: wouldDo[id] ?? 0,
+    isLit: lit === id,
+    style,
+    take,
+    onLight,
+    onList,
+  };
+}
+
+type PassItemProps = ReturnType<typeof itemProps> & {
   readonly title: string;
   readonly summary: string;
   /** Not there for own rules. */
   readonly pass?: Pass;
-  readonly onRemove?: () => void;
-}
+  readonly isRemovable?: boolean;
+};
 
-function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProps) {
-  const { style, take } = props.decisions;
+const PassItem = memo(function PassItem(props: PassItemProps) {
+  const { id, title, summary, pass, isRemovable, count, wouldDo, isLit, style, take } = props;
   const isOn = isPassOn(style, id);
-  const isLit = props.lit === id;
-  const count = props.counts[id] ?? 0;
-  const wouldDo = props.wouldDo[id] ?? 0;
   return (
     <>
       <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={summary}>
@@ -93,7 +110,9 @@ function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProp
         <About>
           <p>{summary}</p>
           {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its edits</QuietButton>}
-          {onRemove && <QuietButton onPress={onRemove}>Remove the rule</QuietButton>}
+          {isRemovable && (
+            <QuietButton onPress={() => take({ kind: 'remove-rule', rule: id })}>Remove the rule</QuietButton>
+          )}
         </About>
       )}
       {isOn && pass && (isLit || style.passes[id] === true || !hasUsualSettings(pass, style)) && (
@@ -105,7 +124,7 @@ function PassItem({ id, title, summary, pass, onRemove, ...props }: PassItemProp
       )}
     </>
   );
-}
+});
 
 /** Settings that were changed stay in sight, as do those of a pass that was switched on; the others show with their pass. */
 function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
@@ -17,6 +17,9 @@ export function PieceText() {
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
   const wouldDo = useWouldDo(ready.client, ready.version);
+  const open = useRef(piece.openDrawer);
+  open.current = piece.openDrawer;
+  const list = useCallback((pass: string) => open.current({ pass }), []);
   const [asked, setAsked] = useState<SeamAsked>();
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAsked({ seam, anchor }), []);
   return (
@@ -27,7 +30,7 @@ export function PieceText() {
         decisions={decisions}
         lit={lit}
         onLight={piece.light}
-        onList={(pass) => piece.openDrawer({ pass })}
+        onList={list}
       />
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import {
   applyStep,
   canRedo,
@@ -9,6 +9,7 @@ import {
   undo,
   type Choice,
   type History,
+  type Outcome,
   type Step,
   type Style,
 } from '../../../core/index.ts';
@@ -33,22 +34,48 @@ export function useDecisions(stored: History, save: (write: PieceWrite) => void)
     setLoaded(stored);
     setHistory(stored);
   }
-  const { style, choices } = useMemo(() => outcomeOf(history, DEFAULT_STYLE), [history]);
-  const move = (next: History) => {
-    if (next.at === history.at) return;
+  // What is taken in quick order builds on what was taken before, also where the screen has not been drawn in between.
+  const latest = useRef(history);
+  latest.current = history;
+  const change = useCallback((next: History) => {
+    latest.current = next;
     setHistory(next);
-    save({ intent: 'move', from: history.at, to: next.at });
-  };
+  }, []);
+  const take = useCallback(
+    (step: Step) => {
+      const { at } = latest.current;
+      change(applyStep(latest.current, step));
+      save({ intent: 'step', at, step });
+    },
+    [change, save],
+  );
+  const move = useCallback(
+    (to: (history: History) => History) => {
+      const from = latest.current.at;
+      const next = to(latest.current);
+      if (next.at === from) return;
+      change(next);
+      save({ intent: 'move', from, to: next.at });
+    },
+    [change, save],
+  );
+  const { style, choices } = useOutcome(history);
   return {
     style,
     choices,
     canUndo: canUndo(history),
     canRedo: canRedo(history),
-    take: (step) => {
-      setHistory(applyStep(history, step));
-      save({ intent: 'step', at: history.at, step });
-    },
-    undo: () => move(undo(history)),
-    redo: () => move(redo(history)),
+    take,
+    undo: useCallback(() => move(undo), [move]),
+    redo: useCallback(() => move(redo), [move]),
   };
+}
+
+/** Style and choices; the style stays the same object as long as it says the same, so that what depends on it rests. */
+function useOutcome(history: History): Outcome {
+  const outcome = useMemo(() => outcomeOf(history, DEFAULT_STYLE), [history]);
+  const [style, setStyle] = useState(outcome.style);
+  const isSame = JSON.stringify(style) === JSON.stringify(outcome.style);
+  if (!isSame) setStyle(outcome.style);
+  return { style: isSame ? style : outcome.style, choices: outcome.choices };
 }

@@ -22,17 +22,18 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   const [later, setLater] = useState<readonly string[]>([]);
   const [next, setNext] = useState<NextDoubt>();
   const [follows, setFollows] = useState(false);
-  /** A doubt that was answered is not answered again while the next one is on its way. */
-  const answered = useRef<string>(undefined);
+  /** While an answer is on its way no other is taken for the same doubt; the next one is there before the text has changed. */
+  const isAnswering = useRef(false);
+  /** Settled, but not yet known to be so by the cleaning. */
+  const settled = useRef<readonly string[]>([]);
 
+  useEffect(() => {
+    settled.current = [];
+  }, [version]);
   useEffect(() => {
     let isCurrent = true;
     client.nextDoubt(order, later).then(
-      (found) => {
-        if (!isCurrent) return;
-        answered.current = undefined;
-        setNext(found);
-      },
+      (found) => isCurrent && settled.current.length === 0 && setNext(found),
       // A worker that stopped is told of by the cleaning itself.
       () => undefined,
     );
@@ -46,15 +47,24 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   const answer = useCallback(
     (given: Answer, alike: boolean) => {
       const key = view?.doubt.key;
-      if (key === undefined || answered.current === key) return;
-      answered.current = key;
+      if (key === undefined || isAnswering.current) return;
+      isAnswering.current = true;
       setFollows(true);
-      client.answerStep(key, given, alike).then(
-        (step) => step && take(step),
-        () => undefined,
+      client.answerDoubt(key, given, alike, order, [...later, ...settled.current]).then(
+        (answered) => {
+          isAnswering.current = false;
+          // Answered before the last answer has come into the text, these are still counted.
+          const left = Math.max(0, answered.next.left - settled.current.length);
+          settled.current = [...settled.current, ...answered.settled];
+          setNext(left === 0 ? { left } : { ...answered.next, left });
+          if (answered.step) take(answered.step);
+        },
+        () => {
+          isAnswering.current = false;
+        },
       );
     },
-    [client, view, take],
+    [client, view, take, order, later],
   );
   const putOff = useCallback(() => {
     const key = view?.doubt.key;
