@@ -65,6 +65,7 @@ test('the title of a piece is changed on its screen, and kept', async ({ page })
   await page.keyboard.press('Enter');
   await page.getByRole('link', { name: /to the desk/ }).click();
   await page.getByRole('link', { name: 'To the shop' }).click();
+  await pieceIsReady(page);
   await page.reload();
   await pieceIsReady(page);
   await expect(page.getByLabel('Title of the piece')).toHaveValue('To the shop');

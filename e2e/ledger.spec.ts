@@ -216,15 +216,21 @@ test('a ledger of seventy thousand edits scrolls to its end', async ({ page }) =
 });
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on the ledger and the working order, ${colorScheme}`, async ({ page }) => {
+  test(`axe finds nothing on the ledger and its search, ${colorScheme}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme });
     await openSample(page, 'The tide mills of Saltfern Reach');
     await openLedger(page);
     await expect(page.getByRole('row').first()).toBeVisible();
-    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    const drawer = () => new AxeBuilder({ page }).include('section[aria-label="Ledger"]').analyze();
+    expect((await drawer()).violations).toEqual([]);
     await lookFor(page, 'mill');
     await expect(page.getByText(/\d hits/)).toBeVisible();
-    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    expect((await drawer()).violations).toEqual([]);
+  });
+
+  test(`axe finds nothing on the working order, ${colorScheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme });
+    await openSample(page, 'A letter to Mrs. Pell');
     await page.getByRole('button', { name: 'Working order…' }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     expect((await new AxeBuilder({ page }).include('[role="dialog"]').analyze()).violations).toEqual([]);
