@@ -5,7 +5,9 @@ import { BROWSER, PORT, server } from './e2e/setup.ts';
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
-  timeout: 40_000,
+  // A busy machine takes its time; what hangs still fails.
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
