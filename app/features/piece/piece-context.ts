@@ -32,8 +32,8 @@ export interface PieceView {
 export interface Drawer {
   readonly look?: string;
   readonly pass?: string;
-  /** Grows with each call for the field, so that the same call can be made again. */
-  readonly call?: number;
+  /** Opened to type in: the field takes the keys at once. */
+  readonly forTyping?: boolean;
 }
 
 export function usePiece(): PieceView {

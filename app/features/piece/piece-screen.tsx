@@ -30,7 +30,7 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
   const [tour, setTour] = useState<Tour>();
   const openDrawer = (next: Drawer | undefined) => {
     // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
-    if (next?.call === undefined) startTransition(() => setDrawer(next));
+    if (!next?.forTyping) startTransition(() => setDrawer(next));
     else setDrawer(next);
     if (next) toText();
   };
@@ -38,7 +38,7 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
     setTour(next);
     if (next) toText();
   };
-  usePieceKeys(decisions, () => openDrawer({ ...drawer, call: (drawer?.call ?? 0) + 1 }));
+  usePieceKeys(decisions, () => openDrawer({ forTyping: true }));
   useSlowRuleNews(slowRules);
   useEffect(() => {
     document.title = title ? `${title} · Lucid Ribbon` : 'Lucid Ribbon';

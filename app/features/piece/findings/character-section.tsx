@@ -62,7 +62,7 @@ export function CharacterSection({ piece, findings }: FindingsPart) {
                     <QuietButton
                       onPress={() => {
                         piece.show({ title: nameOf(found, names), places: found.places, at: 0 });
-                        piece.openDrawer({ look: showHidden(String.fromCodePoint(found.codePoint)), call: Date.now() });
+                        piece.openDrawer({ look: showHidden(String.fromCodePoint(found.codePoint)), forTyping: true });
                       }}
                     >
                       Replace…

@@ -1,4 +1,5 @@
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { styled } from 'styled-components';
 import type { LengthBar, LineProfile } from '../../../../core/index.ts';
 import { CHART_BOTTOM, CHART_LEFT, CHART_RIGHT, CHART_TOP } from './chart-frame.ts';
 
@@ -43,12 +44,22 @@ function BarWords({ longest, active, payload }: BarWordsProps) {
   if (!active || !bar) return null;
   const length = bar.to - bar.from === 1 ? `${bar.from}` : `${bar.from} to ${bar.to - 1}`;
   return (
-    <div className="bar-words">
+    <Note>
       <b>
         {length} characters{bar === longest ? ' or more' : ''}
       </b>
       <br />
       {bar.runOn.toLocaleString('en')} run on, {bar.end.toLocaleString('en')} end
-    </div>
+    </Note>
   );
 }
+
+const Note = styled.div`
+  padding: 5px 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  color: var(--ink);
+  box-shadow: var(--shadow);
+  font-size: 12.5px;
+`;

@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { faces } from '../../../ui/theme.ts';
 import { isHidden, keyWords } from './concordance-words.ts';
 
-export const LINE_HEIGHT = 30;
+const LINE_HEIGHT = 30;
 
 interface ConcordanceListProps {
   readonly label: string;

@@ -29,7 +29,7 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
   useEffect(() => {
     if (drawer.look !== undefined) setLook(drawer.look);
     if (drawer.pass !== undefined) setLook('');
-    if (drawer.call !== undefined) field.current?.select();
+    if (drawer.forTyping) field.current?.select();
   }, [drawer]);
   useFocusBack();
   const query = useMemo<Query>(
@@ -67,11 +67,7 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
           ✕
         </QuietButton>
       </Top>
-      {query.text === '' ? (
-        <EditList piece={piece} drawer={drawer} />
-      ) : (
-        <HitList key={look === '' ? 'none' : 'hits'} piece={piece} query={query} />
-      )}
+      {query.text === '' ? <EditList piece={piece} drawer={drawer} /> : <HitList piece={piece} query={query} />}
     </Sheet>
   );
 }
