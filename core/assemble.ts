@@ -3,8 +3,9 @@ import type { Block } from './blocks/block.ts';
 import { blockPieces, gapBetween, type GapRules } from './blocks/build-blocks.ts';
 import { kindOfBlock } from './blocks/kind-of-block.ts';
 import { joinAsides } from './blocks/asides.ts';
-import { subjectOf, type Choice } from './choices/choice.ts';
+import type { Choice } from './choices/choice.ts';
 import { isApproved, isConstrained, mayEdit, type Permits } from './choices/permits.ts';
+import { applyRewrites, rewritesOf, rewritesWithin } from './choices/rewrites.ts';
 import { addTallies, tallyWords } from './edits/conservation.ts';
 import { applyLocalEdits, type Rulings } from './edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from './edits/piece.ts';
@@ -91,8 +92,12 @@ function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Pie
   return text === '' ? [] : [replaced(source.length, source.length, rules.separator + text, 'footnotes')];
 }
 
-function blockBuilder({ source, style, context, table, index, idle, decided, permits }: Analysis, rules: GapRules) {
+function blockBuilder(
+  { source, style, choices, context, table, index, idle, decided, permits }: Analysis,
+  rules: GapRules,
+) {
   const { line } = decided.seams;
+  const rewrites = rewritesOf(choices);
   const rulings = rulingsFor(permits);
   const passes = passesInOrder(style)
     .filter((pass) => isPassOn(style, pass.id) && !idle.has(pass.id))
@@ -102,7 +107,7 @@ function blockBuilder({ source, style, context, table, index, idle, decided, per
     const to = table.to[line[lastKept]!]!;
     const gapFrom = firstKept === 0 ? 0 : table.to[line[firstKept - 1]!]!;
     const gap = gapBetween(rules, firstKept - 1, gapFrom, from, apart);
-    let pieces = blockPieces(rules, firstKept, lastKept);
+    let pieces = applyRewrites(blockPieces(rules, firstKept, lastKept), rewritesWithin(rewrites, from, to));
     let text = textOfPieces(source, pieces);
     for (const { pass, settings, rulings: ruled } of passes) {
       if (!worksIn(pass, kind) || pass.needs?.test(text) === false) continue;
@@ -133,7 +138,7 @@ function rulingsFor(permits: Permits): (pass: string) => Rulings | undefined {
   };
 }
 
-/** The old blocks by their first line: all whose passes, stets and approvals are unchanged. */
+/** The old blocks by their first line: all whose passes are unchanged, and what a person said of them. */
 function reusableBlocks(before: Cleaning, { style, choices }: Analysis): Map<number, Block> {
   const blocks = new Map<number, Block>();
   if (blockStyle(style) !== blockStyle(before.style)) return blocks;
@@ -151,17 +156,17 @@ function blockStyle({ passes, settings, order, apart }: Analysis['style']): stri
   return JSON.stringify([passes, settings, order, apart]);
 }
 
-const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit']);
+const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit', 'hold', 'rewrite']);
 
-/** The choices about edits that are new or gone. */
+/** The choices about edits that are new, changed or gone. */
 function changedChoices(before: readonly Choice[], after: readonly Choice[]): Choice[] {
-  const keyOf = (choice: Choice) => `${choice.kind} ${subjectOf(choice)}`;
-  const old = new Set(before.map(keyOf));
-  const now = new Set(after.map(keyOf));
-  return [
-    ...before.filter((choice) => !now.has(keyOf(choice))),
-    ...after.filter((choice) => !old.has(keyOf(choice))),
-  ].filter(({ kind }) => TOUCHES_BLOCKS.has(kind));
+  const keys = (choices: readonly Choice[]) =>
+    new Map(choices.filter(({ kind }) => TOUCHES_BLOCKS.has(kind)).map((choice) => [JSON.stringify(choice), choice]));
+  const old = keys(before);
+  const now = keys(after);
+  return [...[...old].filter(([key]) => !now.has(key)), ...[...now].filter(([key]) => !old.has(key))].map(
+    ([, choice]) => choice,
+  );
 }
 
 /** Whether the decisions at a block's own seams, and the one before it, are as they were. */

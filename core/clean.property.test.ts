@@ -134,6 +134,23 @@ describe('laws of a cleaning', () => {
     );
   });
 
+  // Footnotes from elsewhere may be put behind a paragraph that is held.
+  test('what is held stands as it is, white space and line ends included', () => {
+    fc.assert(
+      fc.property(source, fc.nat(), fc.nat(), (text, a, b) => {
+        const [from, to] = [a % (text.length + 1), b % (text.length + 1)].sort((x, y) => x - y) as [number, number];
+        const cleaning = clean(text, DEFAULT_STYLE, [{ kind: 'hold', from, to }]);
+        const touched = [...allPieces(cleaning)].filter(
+          ({ text: words, ...piece }) => words !== undefined && Math.max(piece.from, from) < Math.min(piece.to, to),
+        );
+        expect(touched).toEqual([]);
+        const undone = clean(text, DEFAULT_STYLE, [{ kind: 'limit', from, to: from }]);
+        expect(cleanText(undone)).toBe(text);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
   test('revise gives what clean gives, whatever steps are taken; and the laws hold after each', () => {
     fc.assert(
       fc.property(source, fc.nat(), (text, seed) => {

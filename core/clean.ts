@@ -4,7 +4,7 @@ import type { Choice } from './choices/choice.ts';
 import { permitsOf } from './choices/permits.ts';
 import type { LineOptions } from './lines/line-kind.ts';
 import { readLines } from './lines/read-lines.ts';
-import { lineChoices, putLinesInForce } from './lines-in-force.ts';
+import { keepsLines, putLinesInForce } from './lines-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { PASSES } from './passes/index.ts';
 import type { Pass } from './passes/pass.ts';
@@ -58,8 +58,7 @@ export function clean(
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
   const { source, words, context, index, table } = before;
-  const sameLines =
-    isSame(lineOptions(style), lineOptions(before.style)) && isSame(lineChoices(choices), lineChoices(before.choices));
+  const sameLines = isSame(lineOptions(style), lineOptions(before.style)) && keepsLines(table, before.choices, choices);
   if (!sameLines) return clean(source, style, choices, { words, onRule });
   const told = toldOf(choices);
   const analysis = { ...before, style, choices, permits: permitsOf(choices), idle: idleAfter(before, style) };

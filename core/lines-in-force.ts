@@ -23,12 +23,39 @@ const LINE_PASSES = [
 
 const IS_LINE_PASS: ReadonlySet<string> = new Set(LINE_PASSES);
 
-/** The choices that decide which lines are kept: while they stay the same, so do lines and seams. */
-export function lineChoices(choices: readonly Choice[]): Choice[] {
-  return choices.filter(
-    (choice) =>
-      choice.kind === 'drop' || ((choice.kind === 'stet' || choice.kind === 'limit') && IS_LINE_PASS.has(choice.pass)),
+/**
+ * Whether a change of choices leaves it as it was which lines are kept, and so all that is decided of seams. `table` is that of
+ * the choices before.
+ */
+export function keepsLines(table: LineTable, before: readonly Choice[], after: readonly Choice[]): boolean {
+  const old = lineChoices(before);
+  const now = lineChoices(after);
+  const changed = [...old].filter(([key]) => !now.has(key)).concat([...now].filter(([key]) => !old.has(key)));
+  return changed.every(
+    ([, choice]) => (choice.kind === 'hold' || choice.kind === 'rewrite') && !meetsDropped(table, choice),
   );
+}
+
+function lineChoices(choices: readonly Choice[]): Map<string, Choice> {
+  const found = choices.filter((choice) => {
+    if (choice.kind === 'stet' || choice.kind === 'limit') return !choice.pass || IS_LINE_PASS.has(choice.pass);
+    return choice.kind === 'drop' || choice.kind === 'hold' || choice.kind === 'rewrite';
+  });
+  return new Map(found.map((choice) => [JSON.stringify(choice), choice]));
+}
+
+/** Whether a range meets lines that were taken out, or would have been. */
+function meetsDropped(table: LineTable, { from, to }: Choice): boolean {
+  const { index, kind, leadTo, tailFrom, takenBack } = table;
+  for (let line = lineAt(index, from); line < index.count && index.from[line]! <= to; line++) {
+    if (takenBack.has(line) || isDropped(kind[line]!) || isEmptyMarkup(table, line)) return true;
+    if (leadTo[line]! > 0 || tailFrom[line]! > 0) return true;
+  }
+  return false;
+}
+
+function isEmptyMarkup({ kind, from, to }: LineTable, line: number): boolean {
+  return kind[line] === LineKind.blank && from[line]! < to[line]!;
 }
 
 /** Changes the table to what a person decided: dropped lines that shall stand are prose again, others leave. */
@@ -49,11 +76,12 @@ export function putLinesInForce(source: string, table: LineTable, choices: reado
 }
 
 function takeBackDrop(source: string, table: LineTable, line: number, permits: Permits): void {
-  const isEmptyMarkup = table.kind[line] === LineKind.blank && table.from[line]! < table.to[line]!;
-  if (!isDropped(table.kind[line]!) && !isEmptyMarkup) return;
-  const pass = isEmptyMarkup ? 'stray-tags' : passOfLine(table.kind[line]!);
+  const isMarkup = isEmptyMarkup(table, line);
+  if (!isDropped(table.kind[line]!) && !isMarkup) return;
+  const pass = isMarkup ? 'stray-tags' : passOfLine(table.kind[line]!);
   if (pass === undefined || mayEdit(permits, pass, table.from[line]!, table.to[line]!)) return;
   table.kind[line] = LineKind.prose;
+  table.takenBack.add(line);
   measureLine(source, table, line);
 }
 
@@ -77,6 +105,7 @@ function takeBackEdges(source: string, table: LineTable, line: number, permits: 
       table.to[line]!--;
   }
   if (!lead && !tail) return;
+  table.takenBack.add(line);
   if (table.kind[line] === LineKind.blank) table.kind[line] = LineKind.prose;
   measureLine(source, table, line);
 }

@@ -1,8 +1,9 @@
 import type { Analysis } from './cleaning.ts';
 import { isConstrained, mayEdit } from './choices/permits.ts';
+import { rewritesOf } from './choices/rewrites.ts';
 import { isHyphen } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';
-import { Decision } from './seams/seam-table.ts';
+import { Decision, type SeamTable } from './seams/seam-table.ts';
 import { isPassOn } from './style/style.ts';
 
 /** The decisions of the evidence, then the passes that are off, then what a person chose: the later wins. */
@@ -23,16 +24,35 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
     decision[seam] = choice.decision === Decision.mend && !canMend(analysis, seam) ? Decision.join : choice.decision;
     settled[seam] = 1;
   }
+  for (const { from, to } of rewritesOf(choices)) {
+    // A person's own words are not cut by what stood below them.
+    for (const seam of seamsWithin(analysis, from, to)) {
+      if (decision[seam] === Decision.break || decided.decision[seam] !== Decision.keep) decision[seam] = Decision.join;
+      settled[seam] = 1;
+    }
+  }
   return { decision, settled };
 }
 
-/** At which seams a pass may work: it is on, and no person said otherwise for the gap there. */
+/** The seams whose gap lies wholly in a range. */
+function* seamsWithin({ table, decided }: Analysis, from: number, to: number): Generator<number> {
+  const { line, count } = decided.seams;
+  for (let seam = firstSeamAfter(decided.seams, lineAt(table.index, from)); seam < count; seam++) {
+    const end = table.to[line[seam]!]!;
+    const start = table.from[line[seam + 1]!]!;
+    if (start > to) return;
+    if (from <= end) yield seam;
+  }
+}
+
+/** At which seams a pass may work: it is on, and no person said otherwise for the gap there, a hyphen before it included. */
 function worksAt(analysis: Analysis, pass: string): (seam: number) => boolean {
   const { style, permits, table, decided } = analysis;
   const on = isPassOn(style, pass);
   if (!on || !isConstrained(permits, pass)) return () => on;
   const { line } = decided.seams;
-  return (seam) => mayEdit(permits, pass, table.to[line[seam]!]!, table.from[line[seam + 1]!]!);
+  const hyphen = pass === 'split-words' ? 1 : 0;
+  return (seam) => mayEdit(permits, pass, table.to[line[seam]!]! - hyphen, table.from[line[seam + 1]!]!);
 }
 
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */
@@ -42,14 +62,20 @@ export function seamOfChoice(
 ): number | undefined {
   const { line, count } = decided.seams;
   const at = lineAt(table.index, choice.from);
+  const seam = firstSeamAfter(decided.seams, at);
+  return seam < count && line[seam]! <= at ? seam : undefined;
+}
+
+/** The first seam whose line below comes after a line. Logarithmic. */
+function firstSeamAfter({ line, count }: SeamTable, after: number): number {
   let low = 0;
   let high = count;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (line[middle + 1]! > at) high = middle;
+    if (line[middle + 1]! > after) high = middle;
     else low = middle + 1;
   }
-  return low < count && line[low]! <= at ? low : undefined;
+  return low;
 }
 
 /** The range that a choice about a seam has: the end of the line before it. */

@@ -105,9 +105,9 @@ function whiteSpace(rules: GapRules, from: number, end: number, wanted: string, 
   while (b > a && !isBreakUnit(source.charCodeAt(b - 1))) b--;
   if (a === b) {
     if (from === to) return [];
-    return rules.trimsEdges(from, to) || wanted !== ''
-      ? [replaced(from, to, wanted, 'edge-spaces')]
-      : [verbatim(from, to)];
+    // Spaces may be all that stands for a line end.
+    const trims = wanted === '' ? rules.trimsEdges(from, to) : rules.trimsBlankLines(from, to);
+    return trims ? [replaced(from, to, wanted, 'edge-spaces')] : [verbatim(from, to)];
   }
   const pieces: Piece[] = [];
   if (from < a) pieces.push(rules.trimsEdges(from, a) ? replaced(from, a, '', 'edge-spaces') : verbatim(from, a));

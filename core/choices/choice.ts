@@ -5,7 +5,16 @@ import type { Decision } from '../seams/seam-table.ts';
  * Something a person decided. Choices constrain the cleaning and always win over passes; ranges are source offsets.
  * A seam choice has the range of the line end itself (of the line before the seam), so that it holds whatever passes are on.
  */
-export type Choice = SeamChoice | StetChoice | ApproveChoice | LimitChoice | DropChoice | MarkChoice | MeasureChoice;
+export type Choice =
+  | SeamChoice
+  | StetChoice
+  | ApproveChoice
+  | LimitChoice
+  | HoldChoice
+  | RewriteChoice
+  | DropChoice
+  | MarkChoice
+  | MeasureChoice;
 
 export interface SeamChoice {
   readonly kind: 'seam';
@@ -30,12 +39,27 @@ export interface ApproveChoice {
   readonly pass: string;
 }
 
-/** This pass works within this range only; of several limits, within any of them. */
+/** This pass, or without one every pass, works within this range only; of several limits, within any of them. */
 export interface LimitChoice {
   readonly kind: 'limit';
   readonly from: number;
   readonly to: number;
-  readonly pass: string;
+  readonly pass?: string;
+}
+
+/** Nothing touches this range: it stands as it is in the source, line ends and white space included. */
+export interface HoldChoice {
+  readonly kind: 'hold';
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The clean text says this in place of what the range says; no pass touches it. Of two that overlap the later holds. */
+export interface RewriteChoice {
+  readonly kind: 'rewrite';
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
 }
 
 /** The lines of this range leave the text. */
@@ -74,9 +98,11 @@ export function subjectOf(choice: Choice): string {
     case 'approve':
       return `edit ${choice.from} ${choice.to} ${choice.pass}`;
     case 'limit':
-      return `limit ${choice.from} ${choice.to} ${choice.pass}`;
+      return `limit ${choice.from} ${choice.to} ${choice.pass ?? ''}`;
     case 'seam':
     case 'drop':
+    case 'hold':
+    case 'rewrite':
       return `${choice.kind} ${choice.from} ${choice.to}`;
   }
 }

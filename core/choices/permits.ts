@@ -4,29 +4,40 @@ import { encloses, overlaps, toRanges, type Range, type Ranges } from './ranges.
 /** Where passes may work, and where their work was found right, as a person decided: ranges by pass. */
 export interface Permits {
   readonly stets: ReadonlyMap<string, Ranges>;
+  /** Those of every pass under EVERY. */
   readonly limits: ReadonlyMap<string, Ranges>;
   readonly approved: ReadonlyMap<string, Ranges>;
+  /** What is held as it is, or is a person's own words: no pass works there. */
+  readonly closed: Ranges;
 }
+
+/** In the place of a pass: all of them. */
+const EVERY = '';
 
 export function permitsOf(choices: readonly Choice[]): Permits {
   return {
     stets: byPass(choices, 'stet'),
     limits: byPass(choices, 'limit'),
     approved: byPass(choices, 'approve'),
+    closed: toRanges(choices.filter(({ kind }) => kind === 'hold' || kind === 'rewrite')),
   };
 }
 
 /** Whether a pass may change the range [from, to) of the source. */
-export function mayEdit({ stets, limits }: Permits, pass: string, from: number, to: number): boolean {
+export function mayEdit({ stets, limits, closed }: Permits, pass: string, from: number, to: number): boolean {
+  if (overlaps(closed, from, to)) return false;
   const stet = stets.get(pass);
   if (stet && overlaps(stet, from, to)) return false;
-  const limit = limits.get(pass);
+  return isWithin(limits.get(pass), from, to) && isWithin(limits.get(EVERY), from, to);
+}
+
+function isWithin(limit: Ranges | undefined, from: number, to: number): boolean {
   return !limit || encloses(limit, from, to);
 }
 
 /** Whether a person said anything of where a pass may work; if not, it may everywhere. */
-export function isConstrained({ stets, limits }: Permits, pass: string): boolean {
-  return stets.has(pass) || limits.has(pass);
+export function isConstrained({ stets, limits, closed }: Permits, pass: string): boolean {
+  return closed.from.length > 0 || stets.has(pass) || limits.has(pass) || limits.has(EVERY);
 }
 
 /** Whether a person found right what a pass does in [from, to). */
@@ -39,9 +50,10 @@ function byPass(choices: readonly Choice[], kind: 'stet' | 'limit' | 'approve'):
   const lists = new Map<string, Range[]>();
   for (const choice of choices) {
     if (choice.kind !== kind) continue;
-    const list = lists.get(choice.pass);
+    const pass = choice.pass ?? EVERY;
+    const list = lists.get(pass);
     if (list) list.push(choice);
-    else lists.set(choice.pass, [choice]);
+    else lists.set(pass, [choice]);
   }
   return new Map([...lists].map(([pass, list]) => [pass, toRanges(list)]));
 }

@@ -22,7 +22,9 @@ function toElement(source: string, block: Block, bulleted: boolean): string {
   const text = textOfPieces(source, block.pieces);
   if (bulleted) return `<li>${escapeHtml(text.replace(BULLET, ''))}</li>`;
   if (block.kind === 'heading') return `<h2>${escapeHtml(text)}</h2>`;
-  return `<p>${escapeHtml(text).replace(/\n/g, '<br>')}</p>`;
+  // Words that a person wrote may hold paragraphs of their own.
+  const paragraphs = text.split(/\n{2,}/);
+  return paragraphs.map((paragraph) => `<p>${escapeHtml(paragraph).replace(/\n/g, '<br>')}</p>`).join('\n');
 }
 
 const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };

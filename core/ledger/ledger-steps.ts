@@ -20,8 +20,10 @@ const STEPS: Readonly<Record<LedgerAction, (ledger: Ledger, at: number) => Step[
     if (piece < 0 || isArrival(entries[at]!)) return [];
     return passes.flatMap((pass): Step[] => {
       if (pass !== BY_HAND) return [{ kind: 'choose', choice: { kind: 'stet', from, to, pass } }];
-      const drops = cleaning.choices.filter((choice) => choice.kind === 'drop' && choice.from < to && choice.to > from);
-      return drops.map((choice) => ({ kind: 'withdraw', choice }));
+      const own = cleaning.choices.filter(
+        ({ kind, ...range }) => (kind === 'drop' || kind === 'rewrite') && range.from < to && range.to > from,
+      );
+      return own.map((choice) => ({ kind: 'withdraw', choice }));
     });
   },
   approve: ({ cleaning, entries, pieces }, at) => {

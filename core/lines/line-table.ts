@@ -52,4 +52,6 @@ export interface LineTable {
   readonly tailFrom: Uint32Array;
   /** The pass that takes out what stands beside the words. */
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
+  /** The lines that would be otherwise, had a person not chosen. */
+  readonly takenBack: Set<number>;
 }

@@ -52,6 +52,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     captions,
     leadTo,
     tailFrom,
+    takenBack: new Set<number>(),
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);

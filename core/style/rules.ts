@@ -20,6 +20,6 @@ export function applyRuleRemoval(style: Style, id: string): Style {
 
 /** The id for a new rule: one that neither the style nor a choice names, so that nothing is left over for it. */
 export function newRuleId(style: Style, choices: readonly Choice[]): string {
-  const ofChoices = choices.flatMap((choice) => ('pass' in choice ? [choice.pass] : []));
+  const ofChoices = choices.flatMap((choice) => ('pass' in choice && choice.pass !== undefined ? [choice.pass] : []));
   return nextRuleId([...(style.rules ?? []).map(({ id }) => id), ...Object.keys(style.passes), ...ofChoices]);
 }

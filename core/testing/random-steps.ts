@@ -56,6 +56,11 @@ const MOVES: readonly Move[] = [
   choose((random, cleaning) => editChoice(random, cleaning, 'stet')),
   choose((random, cleaning) => editChoice(random, cleaning, 'approve')),
   choose((random, cleaning) => ({ kind: 'limit', ...anyRange(random, cleaning), pass: anyPass(random).id })),
+  choose((random, cleaning) => ({ kind: 'limit', ...anyRange(random, cleaning) })),
+  choose((random, cleaning) => ({ kind: 'hold', ...anyRange(random, cleaning) })),
+  choose((random, cleaning) => ({ kind: 'rewrite', ...anyRange(random, cleaning), text: pick(random, INSERTS) })),
+  (random, { choices }) =>
+    choices.length > 0 ? { kind: 'withdraw', choice: pick(random, choices) } : { kind: 'reset-passes' },
   choose((random, cleaning) => ({ kind: 'drop', ...anyRange(random, cleaning) })),
 ];
 
