@@ -6,9 +6,11 @@ export type { Block, BlockKind } from './blocks/block.ts';
 export type {
   Choice,
   DropChoice,
+  HoldChoice,
   LimitChoice,
   MarkChoice,
   MeasureChoice,
+  RewriteChoice,
   SeamChoice,
   StetChoice,
 } from './choices/choice.ts';
@@ -40,6 +42,9 @@ export {
   type DoubtView,
   type Likenesses,
 } from './doubts/doubts.ts';
+export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
+export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
+export { editRow, textBetween, type RowEdit, type RowEdited, type Spot } from './rows/edit-row.ts';
 export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';

@@ -66,6 +66,18 @@ export function seamOfChoice(
   return seam < count && line[seam]! <= at ? seam : undefined;
 }
 
+/** The seam in whose gap a range lies, a hyphen before it included; undefined where in none. */
+export function seamOfGap(
+  analysis: Pick<Analysis, 'table' | 'decided'>,
+  { from, to }: { readonly from: number; readonly to: number },
+): number | undefined {
+  const seam = seamOfChoice(analysis, { from });
+  if (seam === undefined) return undefined;
+  const { table, decided } = analysis;
+  const isInside = from >= table.to[decided.seams.line[seam]!]! - 1 && to <= table.from[decided.seams.line[seam + 1]!]!;
+  return isInside ? seam : undefined;
+}
+
 /** The first seam whose line below comes after a line. Logarithmic. */
 function firstSeamAfter({ line, count }: SeamTable, after: number): number {
   let low = 0;

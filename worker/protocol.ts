@@ -2,16 +2,23 @@ import type {
   Answer,
   Choice,
   DoubtView,
+  EditView,
   Findings,
   LedgerAction,
   LedgerFilter,
   LedgerFormat,
   LedgerLine,
   Place,
+  Portion,
+  PortionAction,
+  PortionView,
   RangeList,
+  RowEdit,
+  RowEdited,
   RowPlan,
   RowView,
   SourceKind,
+  Spot,
   Stage,
   Step,
   Style,
@@ -88,6 +95,16 @@ export interface CleanService {
   change(style: Style, choices: readonly Choice[], onProgress: (progress: Progress) => void): Summary;
   /** Rows [from, to) as they are now. */
   rows(from: number, to: number): RowView[];
+  /** The step that a change of a row's clean text makes; the row is named by where it begins in the source. */
+  editRow(row: number, edit: RowEdit): RowEdited;
+  /** The clean text between two spots, the first of them first. */
+  textBetween(from: Spot, to: Spot): string;
+  /** What can be done with a part of the source; undefined where there are no words in it. */
+  portion(portion: Portion): PortionView | undefined;
+  portionStep(portion: Portion, action: PortionAction): Step | undefined;
+  /** The edit at a place of the source, and the step that lets the source stand there, or at all alike. */
+  editAt(place: Place): EditView | undefined;
+  stetAt(place: Place, alike: boolean): Step | undefined;
   copy(): CleanCopy;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */

@@ -4,6 +4,7 @@ import {
   countEdits,
   countWouldDo,
   detectLanguage,
+  editRow,
   exportLedger,
   filterLedger,
   findDoubts,
@@ -16,14 +17,20 @@ import {
   openLedger,
   planRows,
   revise,
+  rowAt,
   stepFor,
   stepForAnswer,
+  stepForPortion,
   stepForRepeated,
+  stepForStet,
   suggestTitle,
+  textBetween,
   toHtml,
   toSourceRanges,
   viewDoubt,
+  viewEdit,
   viewEntry,
+  viewPortion,
   viewRow,
   type Cleaning,
   type Doubt,
@@ -101,6 +108,18 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       const count = Math.max(0, Math.min(to, plan.count) - first);
       return Array.from({ length: count }, (_, at) => viewRow(cleaning, plan, first + at));
     },
+    editRow(row, edit) {
+      const { cleaning, plan } = opened();
+      return editRow(cleaning, plan, rowAt(plan, row), edit);
+    },
+    textBetween(from, to) {
+      const { cleaning, plan } = opened();
+      return textBetween(cleaning, plan, from, to);
+    },
+    portion: (portion) => viewPortion(opened().cleaning, portion),
+    portionStep: (portion, action) => stepForPortion(opened().cleaning, portion, action),
+    editAt: ({ from, to }) => viewEdit(opened().cleaning, from, to),
+    stetAt: ({ from, to }, alike) => stepForStet(opened().cleaning, from, to, alike),
     rangeOfLines(first, last) {
       const { index } = opened().cleaning.table;
       const at = (line: number) => Math.min(Math.max(line, 1), index.count) - 1;

@@ -1,5 +1,6 @@
 import { BY_HAND, type Choice } from '../choices/choice.ts';
 import type { Step } from '../choices/history.ts';
+import { ownChoices } from '../portion/edit-at.ts';
 import { rangeOfSeam } from '../seams-in-force.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
@@ -20,10 +21,7 @@ const STEPS: Readonly<Record<LedgerAction, (ledger: Ledger, at: number) => Step[
     if (piece < 0 || isArrival(entries[at]!)) return [];
     return passes.flatMap((pass): Step[] => {
       if (pass !== BY_HAND) return [{ kind: 'choose', choice: { kind: 'stet', from, to, pass } }];
-      const own = cleaning.choices.filter(
-        ({ kind, ...range }) => (kind === 'drop' || kind === 'rewrite') && range.from < to && range.to > from,
-      );
-      return own.map((choice) => ({ kind: 'withdraw', choice }));
+      return ownChoices(cleaning, from, to).map((choice) => ({ kind: 'withdraw', choice }));
     });
   },
   approve: ({ cleaning, entries, pieces }, at) => {

@@ -5,7 +5,7 @@ import type { Piece } from '../edits/piece.ts';
 import { allPieces } from '../output.ts';
 import { findDoubts, isDoubtful, listWordChanges } from '../report/report.ts';
 import { isRuleId } from '../rules/own-rule.ts';
-import { seamOfChoice } from '../seams-in-force.ts';
+import { seamOfGap } from '../seams-in-force.ts';
 import { wordsWithin } from '../text/word-index.ts';
 
 /** Which edits of the ledger are wanted. */
@@ -66,15 +66,6 @@ export function openLedger(cleaning: Cleaning): Ledger {
   const all = [...entries, ...stetEntries(cleaning.choices)].sort((a, b) => a.from - b.from || a.to - b.to);
   const removed = listWordChanges(cleaning).filter((change) => !change.mended && change.removed.length > 0);
   return { cleaning, pieces, entries: all, removed: toRanges(removed) };
-}
-
-/** The seam in whose gap a piece lies. */
-function seamOfGap(cleaning: Cleaning, { from, to }: Piece): number | undefined {
-  const seam = seamOfChoice(cleaning, { from });
-  if (seam === undefined) return undefined;
-  const { table, decided } = cleaning;
-  const isInside = from >= table.to[decided.seams.line[seam]!]! - 1 && to <= table.from[decided.seams.line[seam + 1]!]!;
-  return isInside ? seam : undefined;
 }
 
 function isOfAPerson(pass: string): boolean {

@@ -65,7 +65,7 @@ export function viewRow(cleaning: Cleaning, plan: RowPlan, row: number): RowView
   const pieces = piecesOfRow(cleaning, plan.from[row]!, plan.to[row]!);
   return {
     lines: viewLines(cleaning, plan, row, pieces),
-    clean: cleanRuns(cleaning, pieces),
+    clean: cleanRuns(cleaning, plan, row),
     seams: viewSeams(cleaning, plan, row),
   };
 }
@@ -95,15 +95,16 @@ function fateOf(piece: Piece): Run['fate'] {
   return piece.text.trim() === '' ? 'gone' : 'changed';
 }
 
-/** Gaps between blocks show as the space between rows; inside a row only line breaks of verse are shown. */
-function cleanRuns({ source, style }: Cleaning, pieces: readonly Piece[]): Run[] {
+/** The clean text of a row in runs. Gaps between blocks show as the space between rows, and are trimmed for that. */
+export function cleanRuns(cleaning: Cleaning, plan: RowPlan, row: number, trims = true): Run[] {
+  const { source, style } = cleaning;
   const runs: Run[] = [];
-  for (const piece of pieces) {
+  for (const piece of piecesOfRow(cleaning, plan.from[row]!, plan.to[row]!)) {
     const text = piece.text ?? source.slice(piece.from, piece.to);
     const doubt = isDoubtful(style, piece) || undefined;
     runs.push({ from: piece.from, to: piece.to, text, passes: piece.passes, fate: fateOf(piece), doubt });
   }
-  return trimRuns(runs);
+  return trims ? trimRuns(runs) : runs;
 }
 
 function trimRuns(runs: Run[]): Run[] {

@@ -1,0 +1,76 @@
+import { BY_HAND } from '../choices/choice.ts';
+import type { Step } from '../choices/history.ts';
+import type { Cleaning } from '../cleaning.ts';
+import type { Piece } from '../edits/piece.ts';
+import { allPieces } from '../output.ts';
+import { piecesIn } from './portion.ts';
+
+/** One edit, for a person who asks what happened at a place. */
+export interface EditView {
+  readonly from: number;
+  readonly to: number;
+  readonly source: string;
+  readonly becomes: string;
+  readonly passes: readonly string[];
+  /** Not there where nothing speaks against it. */
+  readonly certainty?: number;
+  readonly why?: string;
+  /** Edits of the same passes that make the same of the same words, this one included. */
+  readonly alike: number;
+}
+
+/** The edit that a source range lies in or touches; undefined where the source stands as it is. Linear in the number of edits. */
+export function viewEdit(cleaning: Cleaning, from: number, to: number): EditView | undefined {
+  const piece = editAt(cleaning, from, to);
+  if (!piece) return undefined;
+  const { text, passes, certainty, why } = piece;
+  return {
+    from: piece.from,
+    to: piece.to,
+    source: cleaning.source.slice(piece.from, piece.to),
+    becomes: text!,
+    passes,
+    certainty,
+    why,
+    alike: alikes(cleaning, piece).length,
+  };
+}
+
+/** The step that lets the source stand at an edit, or at all that are alike; what a person did is taken back. */
+export function stepForStet(cleaning: Cleaning, from: number, to: number, alike: boolean): Step | undefined {
+  const piece = editAt(cleaning, from, to);
+  if (!piece) return undefined;
+  const steps = (alike ? alikes(cleaning, piece) : [piece]).flatMap((one) => stetsOf(cleaning, one));
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
+function stetsOf(cleaning: Cleaning, { from, to, passes }: Piece): Step[] {
+  return passes.flatMap((pass): Step[] => {
+    if (pass !== BY_HAND) return [{ kind: 'choose', choice: { kind: 'stet', from, to, pass } }];
+    return ownChoices(cleaning, from, to).map((choice) => ({ kind: 'withdraw', choice }));
+  });
+}
+
+/** What a person did by hand to the words of a range. */
+export function ownChoices({ choices }: Cleaning, from: number, to: number) {
+  return choices.filter(
+    ({ kind, ...range }) => (kind === 'drop' || kind === 'rewrite') && range.from < to && range.to > from,
+  );
+}
+
+function editAt(cleaning: Cleaning, from: number, to: number): Piece | undefined {
+  for (const piece of piecesIn(cleaning, from, Math.max(to, from + 1))) if (piece.text !== undefined) return piece;
+  return undefined;
+}
+
+function alikes(cleaning: Cleaning, piece: Piece): Piece[] {
+  const { source } = cleaning;
+  const words = source.slice(piece.from, piece.to);
+  const passes = piece.passes.join();
+  const found: Piece[] = [];
+  for (const other of allPieces(cleaning)) {
+    if (other.text !== piece.text || other.to - other.from !== words.length) continue;
+    if (other.passes.join() === passes && source.startsWith(words, other.from)) found.push(other);
+  }
+  return found;
+}

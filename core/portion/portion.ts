@@ -1,0 +1,146 @@
+import type { Choice } from '../choices/choice.ts';
+import type { Step } from '../choices/history.ts';
+import type { Cleaning } from '../cleaning.ts';
+import { firstReaching, type Piece } from '../edits/piece.ts';
+import { pieceLists } from '../output.ts';
+import { BY_HAND } from '../choices/choice.ts';
+import { lineAt } from '../text/line-index.ts';
+import { isBlankUnit } from '../text/characters.ts';
+import { Decision } from '../seams/seam-table.ts';
+
+/** A part of the source that a person marked, half-open, in source offsets. */
+export interface Portion {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** What can be done with a portion. */
+export interface PortionView extends Portion {
+  /** The first and the last line, from 1. */
+  readonly lines: readonly [number, number];
+  /** The passes that changed something in it, and how much. */
+  readonly passes: readonly { readonly pass: string; readonly edits: number }[];
+  readonly isHeld: boolean;
+  /** Lines of it were left out by hand. */
+  readonly isLeftOut: boolean;
+}
+
+export type PortionAction =
+  | { readonly kind: 'hold' | 'release' | 'only' | 'leave-out' | 'take-back' }
+  /** The pass lets all of the portion stand. */
+  | { readonly kind: 'stet'; readonly pass: string };
+
+/** What is known of a portion; undefined where there is nothing but white space in it. */
+export function viewPortion(cleaning: Cleaning, portion: Portion): PortionView | undefined {
+  const { from, to } = trimmed(cleaning.source, portion);
+  if (from >= to) return undefined;
+  const { index } = cleaning.table;
+  const counts = new Map<string, number>();
+  for (const { passes, text } of piecesIn(cleaning, from, to)) {
+    if (text === undefined) continue;
+    for (const pass of passes) if (pass !== BY_HAND) counts.set(pass, (counts.get(pass) ?? 0) + 1);
+  }
+  return {
+    from,
+    to,
+    lines: [lineAt(index, from) + 1, lineAt(index, to - 1) + 1],
+    passes: [...counts].map(([pass, edits]) => ({ pass, edits })),
+    isHeld: choicesIn(cleaning, 'hold', { from, to }).length > 0,
+    isLeftOut: choicesIn(cleaning, 'drop', { from, to }).length > 0,
+  };
+}
+
+/** The step that does something with a portion; undefined where there is nothing to do. */
+export function stepForPortion(cleaning: Cleaning, portion: Portion, action: PortionAction): Step | undefined {
+  const range = trimmed(cleaning.source, portion);
+  if (range.from >= range.to) return undefined;
+  switch (action.kind) {
+    case 'hold':
+      return choose({ kind: 'hold', ...heldRange(cleaning, range) });
+    case 'release':
+      return withdraw(choicesIn(cleaning, 'hold', range));
+    case 'only':
+      return choose({ kind: 'limit', ...wholeLines(cleaning, range) });
+    case 'leave-out':
+      return leaveOut(cleaning, range);
+    case 'take-back':
+      return withdraw(choicesIn(cleaning, 'drop', range));
+    case 'stet':
+      return choose({ kind: 'stet', ...range, pass: action.pass });
+  }
+}
+
+/** The step that leaves out all lines that a source range touches. */
+export function leaveOut({ table }: Cleaning, { from, to }: Portion): Step {
+  const { index } = table;
+  const last = lineAt(index, Math.max(from, to - 1));
+  return choose({ kind: 'drop', from: index.from[lineAt(index, from)]!, to: index.to[last]! });
+}
+
+/** The pieces that share something with [from, to), in order. */
+export function* piecesIn(cleaning: Cleaning, from: number, to: number): Generator<Piece> {
+  for (const pieces of pieceLists(cleaning)) {
+    if (pieces.length === 0 || pieces.at(-1)!.to <= from || pieces[0]!.from >= to) continue;
+    for (let at = firstReaching(pieces, from); at < pieces.length && pieces[at]!.from < to; at++) yield pieces[at]!;
+  }
+}
+
+function choicesIn({ choices }: Cleaning, kind: Choice['kind'], { from, to }: Portion): Choice[] {
+  return choices.filter((choice) => choice.kind === kind && choice.from < to && choice.to > from);
+}
+
+function choose(choice: Choice): Step {
+  return { kind: 'choose', choice };
+}
+
+function withdraw(choices: readonly Choice[]): Step | undefined {
+  const steps = choices.map((choice): Step => ({ kind: 'withdraw', choice }));
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
+function trimmed(source: string, { from, to }: Portion): Portion {
+  let a = Math.max(0, from);
+  let b = Math.min(source.length, to);
+  while (a < b && isBlankUnit(source.charCodeAt(a))) a++;
+  while (b > a && isBlankUnit(source.charCodeAt(b - 1))) b--;
+  return { from: a, to: b };
+}
+
+/** With the indent and the spaces of lines that are marked whole. */
+function wholeLines({ table }: Cleaning, { from, to }: Portion): Portion {
+  const first = lineAt(table.index, from);
+  const last = lineAt(table.index, to - 1);
+  return {
+    from: from <= table.from[first]! ? table.index.from[first]! : from,
+    to: to >= table.to[last]! ? table.index.to[last]! : to,
+  };
+}
+
+/** Lines that are held whole are not run on into their neighbours: the line ends beside them are held as well. */
+function heldRange(cleaning: Cleaning, portion: Portion): Portion {
+  const { table, decided, decision } = cleaning;
+  const whole = wholeLines(cleaning, portion);
+  const isMany = lineAt(table.index, portion.from) < lineAt(table.index, portion.to - 1);
+  if (!isMany) return portion;
+  let { from, to } = whole;
+  const { line } = decided.seams;
+  const isJoined = (seam: number) => decision[seam] === Decision.join || decision[seam] === Decision.mend;
+  const kept = firstKept(line, lineAt(table.index, portion.from));
+  if (kept > 0 && from === table.index.from[line[kept]!] && isJoined(kept - 1)) from = table.to[line[kept - 1]!]!;
+  const after = firstKept(line, lineAt(table.index, portion.to - 1) + 1);
+  if (after > 0 && after < line.length && to === table.index.to[line[after - 1]!] && isJoined(after - 1))
+    to = table.from[line[after]!]!;
+  return { from, to };
+}
+
+/** The first kept line at or behind a line, by its place among the kept ones. Logarithmic. */
+function firstKept(kept: Uint32Array, line: number): number {
+  let low = 0;
+  let high = kept.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (kept[middle]! >= line) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}

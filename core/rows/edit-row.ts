@@ -1,0 +1,236 @@
+import type { Choice, RewriteChoice } from '../choices/choice.ts';
+import type { Step } from '../choices/history.ts';
+import type { Cleaning } from '../cleaning.ts';
+import { leaveOut } from '../portion/portion.ts';
+import { rangeOfSeam, seamOfGap } from '../seams-in-force.ts';
+import { Decision } from '../seams/seam-table.ts';
+import { rowAt, type RowPlan } from './row-plan.ts';
+import { cleanRuns, type Run } from './row-view.ts';
+
+/** What a person does to the clean text of a row. Offsets are those of its text, in UTF-16 units. */
+export type RowEdit =
+  /** The row says this from now on. */
+  | { readonly kind: 'text'; readonly text: string }
+  /** A new paragraph, or a new line, begins at an offset. */
+  | { readonly kind: 'split'; readonly offset: number; readonly into: 'paragraphs' | 'lines' }
+  /** The row runs on from the one before, or into the one behind. */
+  | { readonly kind: 'join'; readonly with: 'before' | 'behind' };
+
+/** The step that does it, and where in the source the caret belongs afterwards, if it must move. */
+export interface RowEdited {
+  readonly step?: Step;
+  readonly caret?: number;
+}
+
+/**
+ * Turns a change of a row's clean text into a step: line ends of the source are decided, other words are put in place of those
+ * of the source. No step where nothing changes, or nothing can be joined.
+ */
+export function editRow(cleaning: Cleaning, plan: RowPlan, row: number, edit: RowEdit): RowEdited {
+  switch (edit.kind) {
+    case 'text':
+      return { step: rewriteRow(cleaning, plan, row, edit.text) };
+    case 'split':
+      return splitRow(cleaning, plan, row, edit);
+    case 'join':
+      return joinRows(cleaning, plan, edit.with === 'before' ? row : row + 1);
+  }
+}
+
+/** The text of the clean paragraph in a row. */
+export function textOfRow(cleaning: Cleaning, plan: RowPlan, row: number): string {
+  return textOf(cleanRuns(cleaning, plan, row));
+}
+
+function textOf(runs: readonly Run[]): string {
+  return runs.map(({ text }) => text).join('');
+}
+
+/** A stretch of clean text that changes: [from, to) of what it was becomes `insert`. */
+interface Change {
+  readonly from: number;
+  readonly to: number;
+  readonly insert: string;
+}
+
+function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, text: string): Step | undefined {
+  const runs = cleanRuns(cleaning, plan, row);
+  const old = textOf(runs);
+  if (old === text || runs.length === 0) return undefined;
+  if (text.trim() === '') return leaveOut(cleaning, { from: runs[0]!.from, to: runs.at(-1)!.to });
+  const bare = findChange(old, text);
+  const joined = joinOfLines(cleaning, runs, bare);
+  if (joined) return joined;
+  const { from, to, at } = toSource(cleaning, runs, withSpaces(old, text, widenToWords(old, bare)));
+  return rewrite(cleaning, from, to, insertAt(old, text, at));
+}
+
+/** What differs: the common beginning and end left out, no surrogate pair cut. */
+function findChange(old: string, text: string): Change {
+  const most = Math.min(old.length, text.length);
+  let from = 0;
+  while (from < most && old[from] === text[from]) from++;
+  let tail = 0;
+  while (tail < most - from && old[old.length - 1 - tail] === text[text.length - 1 - tail]) tail++;
+  if (from > 0 && isHighSurrogate(old.charCodeAt(from - 1))) from--;
+  if (tail > 0 && isHighSurrogate(old.charCodeAt(old.length - tail - 1))) tail--;
+  return { from, to: old.length - tail, insert: text.slice(from, text.length - tail) };
+}
+
+function isHighSurrogate(code: number): boolean {
+  return code >= 0xd800 && code <= 0xdbff;
+}
+
+/** Whole words are put in the place of whole words, so that what was changed reads as such; never nothing in the place of nothing. */
+function widenToWords(old: string, { from, to }: Change): { from: number; to: number } {
+  let a = from;
+  let b = to;
+  while (a > 0 && !isSpace(old, a - 1)) a--;
+  while (b < old.length && !isSpace(old, b)) b++;
+  if (a === b) return a > 0 ? { from: a - 1, to: b } : { from: a, to: b + 1 };
+  return { from: a, to: b };
+}
+
+/** What stands in `text` where the stretch of `old` stood; all else is the same in both. */
+function insertAt(old: string, text: string, { from, to }: { from: number; to: number }): string {
+  return text.slice(from, text.length - (old.length - to));
+}
+
+/** Takes in the space beside what is no word: passes would clean it away under the hands of the person. */
+function withSpaces(old: string, text: string, stretch: { from: number; to: number }): { from: number; to: number } {
+  const insert = insertAt(old, text, stretch);
+  const left = stretch.from > 0 && !/^[\p{L}\p{N}]/u.test(insert) ? 1 : 0;
+  const right = stretch.to < old.length && !/\S$/.test(insert) ? 1 : 0;
+  return { from: stretch.from - left, to: stretch.to + right };
+}
+
+function isSpace(text: string, at: number): boolean {
+  return /\s/.test(text[at]!);
+}
+
+/**
+ * The source range of a stretch of the row, which grows to hold changed runs whole, and those beside it: whether a pass still
+ * changes them depends on the words there. `at` is the stretch that this gives.
+ */
+function toSource(cleaning: Cleaning, runs: readonly Run[], stretch: { from: number; to: number }) {
+  let first = 0;
+  let firstAt = 0;
+  while (first < runs.length - 1 && firstAt + runs[first]!.text.length <= stretch.from)
+    firstAt += runs[first++]!.text.length;
+  let last = first;
+  let lastAt = firstAt;
+  while (last < runs.length - 1 && lastAt + runs[last]!.text.length < stretch.to) lastAt += runs[last++]!.text.length;
+  const head = runs[first]!;
+  const tail = runs[last]!;
+  const from = head.fate === 'kept' ? stretch.from : firstAt;
+  const to = tail.fate === 'kept' ? stretch.to : lastAt + tail.text.length;
+  const range = {
+    from: head.fate === 'kept' ? head.from + from - firstAt : head.from,
+    to: tail.fate === 'kept' ? tail.from + to - lastAt : tail.to,
+    at: { from, to },
+  };
+  const isChanged = (run: Run | undefined) =>
+    run !== undefined && run.fate !== 'kept' && seamOfGap(cleaning, run) === undefined;
+  while (range.from === runs[first]!.from && isChanged(runs[first - 1])) {
+    range.from = runs[--first]!.from;
+    range.at.from -= runs[first]!.text.length;
+  }
+  while (range.to === runs[last]!.to && isChanged(runs[last + 1])) {
+    range.to = runs[++last]!.to;
+    range.at.to += runs[last]!.text.length;
+  }
+  // What was put in from elsewhere has no place of its own: it goes with the word before.
+  if (range.from === range.to && first > 0) return toSource(cleaning, runs, { from: firstAt - 1, to });
+  return range;
+}
+
+/** Words in the place of a source range; those that were put there before are theirs no more. */
+function rewrite(cleaning: Cleaning, from: number, to: number, text: string): Step | undefined {
+  const old = cleaning.choices.filter(
+    (choice): choice is RewriteChoice => choice.kind === 'rewrite' && choice.from < to && choice.to > from,
+  );
+  const steps: Step[] = old
+    .filter((choice) => choice.from !== from || choice.to !== to)
+    .map((choice) => ({ kind: 'withdraw', choice }));
+  const isAsWas = text === cleaning.source.slice(from, to) && steps.length < old.length;
+  const choice: Choice = { kind: 'rewrite', from, to, text };
+  steps.push({ kind: isAsWas ? 'withdraw' : 'choose', choice });
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
+/** A line end of the clean text that is taken away joins the lines of the source. */
+function joinOfLines(cleaning: Cleaning, runs: readonly Run[], { from, to, insert }: Change): Step | undefined {
+  if (to - from !== 1 || insert.trim() !== '') return undefined;
+  let at = 0;
+  for (const run of runs) {
+    if (at === from && run.text === '\n') {
+      const seam = seamOfGap(cleaning, run);
+      return seam === undefined ? undefined : decide(cleaning, seam, Decision.join);
+    }
+    at += run.text.length;
+  }
+  return undefined;
+}
+
+function decide(cleaning: Cleaning, seam: number, decision: Decision): Step {
+  return { kind: 'choose', choice: { kind: 'seam', ...rangeOfSeam(cleaning, seam), decision } };
+}
+
+function splitRow(
+  cleaning: Cleaning,
+  plan: RowPlan,
+  row: number,
+  { offset, into }: Extract<RowEdit, { kind: 'split' }>,
+): RowEdited {
+  const runs = cleanRuns(cleaning, plan, row);
+  let at = 0;
+  for (const run of runs) {
+    const end = at + run.text.length;
+    const isHere = at <= offset && offset <= end && run.fate !== 'kept';
+    const seam = isHere ? seamOfGap(cleaning, run) : undefined;
+    if (seam !== undefined) {
+      const { table, decided } = cleaning;
+      return {
+        step: decide(cleaning, seam, into === 'lines' ? Decision.keep : Decision.break),
+        caret: table.from[decided.seams.line[seam + 1]!]!,
+      };
+    }
+    at = end;
+  }
+  const text = textOf(runs);
+  const apart = into === 'lines' ? '\n' : '\n\n';
+  const split = text.slice(0, offset).trimEnd() + apart + text.slice(offset).trimStart();
+  return { step: rewriteRow(cleaning, plan, row, split) };
+}
+
+/** Joins the block that a row begins with to the one before. */
+function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
+  const { blocks, decided } = cleaning;
+  if (row <= 0 || row >= plan.count || plan.goesOn[row]) return {};
+  const block = blocks.find(({ from }) => from >= plan.from[row]!);
+  if (!block || block.from >= plan.to[row]! || block.firstKept === 0) return {};
+  const seam = block.firstKept - 1;
+  const decision = decided.splits.get(seam)?.outcome === 'mend' ? Decision.mend : Decision.join;
+  return { step: decide(cleaning, seam, decision), caret: block.from };
+}
+
+/** A place in the clean text of a row: an offset into its text. */
+export interface Spot {
+  /** Where the row begins in the source. */
+  readonly row: number;
+  readonly offset: number;
+}
+
+/** The clean text between two spots, the first of them first. Cost: what lies between. */
+export function textBetween(cleaning: Cleaning, plan: RowPlan, from: Spot, to: Spot): string {
+  const first = rowAt(plan, from.row);
+  const last = rowAt(plan, to.row);
+  const shown = textOfRow(cleaning, plan, first);
+  if (first === last) return shown.slice(from.offset, to.offset);
+  const whole = (row: number) => textOf(cleanRuns(cleaning, plan, row, false));
+  const rows = Array.from({ length: last - first + 1 }, (_, at) => whole(first + at));
+  const tail = rows.at(-1)!;
+  const lead = rows[0]!.indexOf(shown) + from.offset;
+  const end = Math.max(0, tail.indexOf(textOfRow(cleaning, plan, last))) + to.offset;
+  return [rows[0]!.slice(lead), ...rows.slice(1, -1), tail.slice(0, end)].join('');
+}
