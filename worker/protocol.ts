@@ -39,6 +39,8 @@ export interface Summary {
   /** Characters a line may have before it wraps; 0 where lines do not wrap. */
   readonly measure: number;
   readonly suggestedTitle: string;
+  /** A language tag; empty where the language is not known. */
+  readonly language: string;
 }
 
 export interface CleanCopy {

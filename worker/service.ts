@@ -215,5 +215,6 @@ function summarize(cleaning: Cleaning, plan: RowPlan): Summary {
     kind: kindOfSource(cleaning),
     measure: linesWrap(decided) ? decided.measure.widestCharacters : 0,
     suggestedTitle: suggestTitle(cleaning),
+    language: LISTED.includes(cleaning.context.language) ? cleaning.context.language : '',
   };
 }

@@ -49,7 +49,7 @@ function start(source = MILL) {
 }
 
 const replaceIn = (piece: ReturnType<typeof start>, row: number, of: string | RegExp, by: string) =>
-  piece.edit(row, { kind: 'text', text: piece.row(row).replace(of, by) });
+  piece.edit(row, { kind: 'text', text: piece.row(row).replace(of, by), was: piece.row(row) });
 
 describe('typing in the clean text', () => {
   test('puts whole words in the place of whole words of the source', () => {
@@ -86,15 +86,27 @@ describe('typing in the clean text', () => {
 
   test('all of a paragraph taken away leaves its lines out, and they can be taken back', () => {
     const piece = start();
-    piece.edit(0, { kind: 'text', text: ' ' });
+    piece.edit(0, { kind: 'text', text: ' ', was: piece.row(0) });
     expect(piece.text()).toMatch(/^The miller kept a slate/);
     piece.take(stepForPortion(piece.now(), { from: 0, to: 200 }, { kind: 'take-back' }));
     expect(piece.text()).toMatch(/^A tide mill/);
   });
 
+  test('into a text that has changed meanwhile loses nothing of either', () => {
+    const piece = start();
+    const was = piece.row(1);
+    piece.edit(1, { kind: 'join', with: 'before' });
+    piece.edit(0, { kind: 'text', text: was.replace('slate', 'board'), was });
+    expect(piece.row(0)).toMatch(/before him\. The miller kept a board by .* on Saturdays\.$/);
+    const whole = piece.row(0);
+    piece.edit(0, { kind: 'split', offset: whole.indexOf(' a day the creek'), into: 'paragraphs' });
+    piece.edit(0, { kind: 'text', text: whole.replace('patience', 'time'), was: whole });
+    expect(piece.text()).toMatch(/nothing but time, and twice\n\na day/);
+  });
+
   test('nothing changed is no step', () => {
     const piece = start();
-    expect(piece.edit(0, { kind: 'text', text: piece.row(0) })).toEqual({ step: undefined });
+    expect(piece.edit(0, { kind: 'text', text: piece.row(0), was: piece.row(0) })).toEqual({ step: undefined });
   });
 });
 
@@ -132,7 +144,9 @@ describe('joining', () => {
   test('at the beginning of a paragraph, and at the end of the one before', () => {
     for (const side of ['before', 'behind'] as const) {
       const piece = start();
-      expect(piece.edit(side === 'before' ? 1 : 0, { kind: 'join', with: side }).caret).toBe(MILL.indexOf('The miller'));
+      expect(piece.edit(side === 'before' ? 1 : 0, { kind: 'join', with: side }).caret).toBe(
+        MILL.indexOf('The miller'),
+      );
       expect(piece.row(0)).toContain('did before him. The miller kept');
     }
   });
@@ -169,7 +183,7 @@ test('law: after typing, the row says what was typed, whatever was done before',
         const text = old.slice(0, a) + ['', 'x', ' oak', 'the tide '][Math.floor(random() * 4)]! + old.slice(b);
         if (text.trim() === '' || text !== text.trim() || /\n/.test(old.slice(a, b))) continue;
         const from = plan.from[row]!;
-        piece.edit(row, { kind: 'text', text });
+        piece.edit(row, { kind: 'text', text, was: old });
         const after = planRows(piece.now());
         expect(textOfRow(piece.now(), after, rowAt(after, from))).toBe(text);
       }

@@ -9,8 +9,8 @@ import { cleanRuns, type Run } from './row-view.ts';
 
 /** What a person does to the clean text of a row. Offsets are those of its text, in UTF-16 units. */
 export type RowEdit =
-  /** The row says this from now on. */
-  | { readonly kind: 'text'; readonly text: string }
+  /** The row says this from now on; `was` is what it said when the person began to type. */
+  | { readonly kind: 'text'; readonly text: string; readonly was: string }
   /** A new paragraph, or a new line, begins at an offset. */
   | { readonly kind: 'split'; readonly offset: number; readonly into: 'paragraphs' | 'lines' }
   /** The row runs on from the one before, or into the one behind. */
@@ -29,7 +29,7 @@ export interface RowEdited {
 export function editRow(cleaning: Cleaning, plan: RowPlan, row: number, edit: RowEdit): RowEdited {
   switch (edit.kind) {
     case 'text':
-      return { step: rewriteRow(cleaning, plan, row, edit.text) };
+      return { step: rewriteRow(cleaning, plan, row, edit.text, edit.was) };
     case 'split':
       return splitRow(cleaning, plan, row, edit);
     case 'join':
@@ -53,9 +53,10 @@ interface Change {
   readonly insert: string;
 }
 
-function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, text: string): Step | undefined {
+function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, typed: string, was?: string): Step | undefined {
   const runs = cleanRuns(cleaning, plan, row);
   const old = textOf(runs);
+  const text = was === undefined ? typed : rebase(was, typed, old);
   if (old === text || runs.length === 0) return undefined;
   if (text.trim() === '') return leaveOut(cleaning, { from: runs[0]!.from, to: runs.at(-1)!.to });
   const bare = findChange(old, text);
@@ -63,6 +64,16 @@ function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, text: string
   if (joined) return joined;
   const { from, to, at } = toSource(cleaning, runs, withSpaces(old, text, widenToWords(old, bare)));
   return rewrite(cleaning, from, to, insertAt(old, text, at));
+}
+
+/** What was typed into one text, made in another that has come in its place: at the same place from its beginning or its end. */
+function rebase(was: string, typed: string, now: string): string {
+  if (was === now) return typed;
+  const { from, to, insert } = findChange(was, typed);
+  if (now.startsWith(was.slice(0, to))) return now.slice(0, from) + insert + now.slice(to);
+  if (!now.endsWith(was.slice(from))) return typed;
+  const shift = now.length - was.length;
+  return now.slice(0, from + shift) + insert + now.slice(to + shift);
 }
 
 /** What differs: the common beginning and end left out, no surrogate pair cut. */

@@ -53,6 +53,9 @@ export interface SeamView {
 }
 
 export interface RowView {
+  /** The source range of the row. */
+  readonly from: number;
+  readonly to: number;
   readonly lines: readonly LineView[];
   readonly clean: readonly Run[];
   readonly seams: readonly SeamView[];
@@ -64,6 +67,8 @@ const LONGEST_REASONS = 4;
 export function viewRow(cleaning: Cleaning, plan: RowPlan, row: number): RowView {
   const pieces = piecesOfRow(cleaning, plan.from[row]!, plan.to[row]!);
   return {
+    from: plan.from[row]!,
+    to: plan.to[row]!,
     lines: viewLines(cleaning, plan, row, pieces),
     clean: cleanRuns(cleaning, plan, row),
     seams: viewSeams(cleaning, plan, row),

@@ -1,6 +1,8 @@
 import { Fragment, memo } from 'react';
 import { css, styled } from 'styled-components';
 import { RowKind, type Place, type Run } from '../../../core/index.ts';
+import { EditableWords } from './editing/editable-words.tsx';
+import type { Editor } from './editing/use-editor.ts';
 import { faces } from '../../ui/theme.ts';
 import { runText } from './shown-text.tsx';
 import { CLEAN_LINE } from './column-layout.ts';
@@ -12,10 +14,16 @@ interface CleanCellProps {
   readonly goesOn: boolean;
   readonly lit: string | undefined;
   readonly shown: Place | undefined;
+  /** The source range of the row. */
+  readonly from: number;
+  readonly to: number;
+  readonly language: string;
+  readonly editor: Editor;
 }
 
-/** The clean paragraph as it reads; the edits of the pass that is lit up show. */
-export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit, shown }: CleanCellProps) {
+/** The clean paragraph as it reads, to be typed in; the edits of the pass that is lit up show. */
+export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
+  const { ref, runs, kind, goesOn, lit, shown } = props;
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
     if (run.doubt) {
@@ -33,8 +41,21 @@ export const CleanCell = memo(function CleanCell({ ref, runs, kind, goesOn, lit,
     );
   });
   return (
-    <Cell ref={ref} data-goes-on={goesOn || undefined}>
-      {kind === RowKind.heading ? <Heading>{words}</Heading> : <Words data-kind={NAMES[kind]}>{words}</Words>}
+    <Cell ref={ref} data-column="clean" data-goes-on={goesOn || undefined}>
+      {runs.length > 0 && (
+        <EditableWords
+          shape={kind === RowKind.heading ? Heading : Words}
+          name={NAMES[kind]}
+          language={props.language}
+          from={props.from}
+          to={props.to}
+          runs={runs}
+          goesOn={goesOn}
+          editor={props.editor}
+        >
+          {words}
+        </EditableWords>
+      )}
     </Cell>
   );
 });
@@ -61,6 +82,12 @@ const Cell = styled.div`
 `;
 
 const reading = css`
+  cursor: text;
+  border-radius: 4px;
+  outline-offset: 5px;
+  &[data-editing] {
+    outline: 1px solid var(--ribbon);
+  }
   white-space: pre-wrap;
   overflow-wrap: break-word;
   hyphens: manual;

@@ -7,6 +7,7 @@ import { breakable } from '../../ui/long-words.tsx';
 import { CleanCell } from './clean-cell.tsx';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import { reasonWords } from './seam-words.ts';
+import type { Editor } from './editing/use-editor.ts';
 import { SourceCell } from './source-cell.tsx';
 import { Tally } from './tally.tsx';
 
@@ -91,6 +92,17 @@ describe('cells', () => {
     expect(container.querySelectorAll('[data-dropped]')).toHaveLength(1);
   });
 
+  const editor: Editor = {
+    edit: () => Promise.resolve(false),
+    undo: () => undefined,
+    redo: () => undefined,
+    arrive: () => undefined,
+    takeTyped: () => '',
+    enterBy: () => undefined,
+    entry: () => undefined,
+  };
+  const plain = { ref, goesOn: false, from: 0, to: 200, language: 'en', editor };
+
   test('the clean text reads without the edits, and marks those that are lit', () => {
     const runs = [
       { from: 0, to: 4, text: 'The ', passes: [], fate: 'kept' as const },
@@ -98,13 +110,13 @@ describe('cells', () => {
       { from: 8, to: 11, text: '', passes: ['reference-marks'], fate: 'gone' as const },
     ];
     const { container, rerender } = render(
-      <CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit={undefined} shown={undefined} />,
+      <CleanCell {...plain} runs={runs} kind={0} lit={undefined} shown={undefined} />,
     );
     expect(container.textContent).toBe('The first');
     expect(container.querySelectorAll('mark')).toHaveLength(0);
-    rerender(<CleanCell ref={ref} runs={runs} kind={1} goesOn={false} lit="ligatures" shown={undefined} />);
+    rerender(<CleanCell {...plain} runs={runs} kind={1} lit="ligatures" shown={undefined} />);
     expect(container.querySelector('h2 mark')?.textContent).toBe('first');
-    rerender(<CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit="reference-marks" shown={undefined} />);
+    rerender(<CleanCell {...plain} runs={runs} kind={0} lit="reference-marks" shown={undefined} />);
     expect(container.querySelectorAll('mark')).toHaveLength(1);
   });
 
@@ -117,7 +129,7 @@ describe('cells', () => {
     const shownIn = (place: Place) =>
       [
         ...render(
-          <CleanCell ref={ref} runs={runs} kind={0} goesOn={false} lit={undefined} shown={place} />,
+          <CleanCell {...plain} runs={runs} kind={0} lit={undefined} shown={place} />,
         ).container.querySelectorAll('[data-shown]'),
       ].map((mark) => mark.textContent);
     expect(shownIn({ from: 104, to: 108 })).toEqual(['mill']);

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
+import { useEditor } from './editing/use-editor.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
 import { useDoubts } from './doubts/use-doubts.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
@@ -16,6 +17,7 @@ export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
+  const editor = useEditor(piece);
   const wouldDo = useWouldDo(ready.client, ready.version);
   const open = useRef(piece.openDrawer);
   open.current = piece.openDrawer;
@@ -40,6 +42,7 @@ export function PieceText() {
           version={ready.version}
           lit={lit}
           shown={tour?.places[tour.at] ?? doubts.place}
+          editor={editor}
           onAskSeam={askSeam}
         />
         {drawer && <LedgerDrawer piece={piece} drawer={drawer} />}

@@ -5,6 +5,7 @@ import { rowAt, type Place, type RowPlan, type SeamView } from '../../../core/in
 import type { CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
+import type { Editor } from './editing/use-editor.ts';
 import { OverviewRibbon } from './overview-ribbon.tsx';
 import { ReadingRow } from './reading-row.tsx';
 import { useRows } from './use-rows.ts';
@@ -16,11 +17,12 @@ interface ReadingColumnsProps {
   readonly lit: string | undefined;
   /** The place that is being shown: the view goes there when it changes. */
   readonly shown: Place | undefined;
+  readonly editor: Editor;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
-export function ReadingColumns({ client, summary, version, lit, shown, onAskSeam }: ReadingColumnsProps) {
+export function ReadingColumns({ client, summary, version, lit, shown, editor, onAskSeam }: ReadingColumnsProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const width = useWidth(scroller);
   const layout = layoutColumns(width, summary.measure);
@@ -74,6 +76,8 @@ export function ReadingColumns({ client, summary, version, lit, shown, onAskSeam
                 height={item.size}
                 lit={lit}
                 shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
+                language={summary.language}
+                editor={editor}
                 onAskSeam={onAskSeam}
               />
             </Place>

@@ -2,6 +2,7 @@ import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Place, RowView, SeamView } from '../../../core/index.ts';
 import { CleanCell } from './clean-cell.tsx';
+import type { Editor } from './editing/use-editor.ts';
 import { RibbonCell, type RowGeometry } from './ribbon-cell.tsx';
 import { SourceCell } from './source-cell.tsx';
 
@@ -17,20 +18,14 @@ interface ReadingRowProps {
   readonly lit: string | undefined;
   /** The place that is being shown, where it lies in this row. */
   readonly shown: Place | undefined;
+  readonly language: string;
+  readonly editor: Editor;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
 /** One block: its source lines, how they flow, and the clean paragraph. */
-export const ReadingRow = memo(function ReadingRow({
-  view,
-  kind,
-  tint,
-  goesOn,
-  height,
-  lit,
-  shown,
-  onAskSeam,
-}: ReadingRowProps) {
+export const ReadingRow = memo(function ReadingRow(props: ReadingRowProps) {
+  const { view, kind, tint, goesOn, height, lit, shown, onAskSeam } = props;
   const source = useRef<HTMLDivElement>(null);
   const clean = useRef<HTMLDivElement>(null);
   const geometry = useGeometry(source, clean, view);
@@ -39,7 +34,18 @@ export const ReadingRow = memo(function ReadingRow({
     <Row>
       <SourceCell ref={source} lines={view.lines} lit={lit} shown={shown} />
       <RibbonCell view={view} geometry={geometry} tint={tint} onAskSeam={onAskSeam} />
-      <CleanCell ref={clean} runs={view.clean} kind={kind} goesOn={goesOn} lit={lit} shown={shown} />
+      <CleanCell
+        ref={clean}
+        runs={view.clean}
+        kind={kind}
+        goesOn={goesOn}
+        lit={lit}
+        shown={shown}
+        from={view.from}
+        to={view.to}
+        language={props.language}
+        editor={props.editor}
+      />
     </Row>
   );
 });
