@@ -51,7 +51,7 @@ export function pasteParts(page: Page, parts: Readonly<Record<string, string>>, 
 /** Waits for the cleaning of a piece to be on the screen. */
 export async function pieceIsReady(page: Page): Promise<void> {
   await expect(page.getByRole('navigation', { name: 'Passes' })).toBeVisible({ timeout: 30_000 });
-  await expect(page.locator('[data-index="0"] p, [data-index="0"] h2').first()).toBeAttached();
+  await expect(page.locator('[data-words]').first()).toBeAttached();
 }
 
 export async function openSample(page: Page, title: string): Promise<void> {
@@ -62,7 +62,7 @@ export async function openSample(page: Page, title: string): Promise<void> {
 
 /** The clean paragraphs in sight, as read. */
 export function cleanTexts(page: Page): Promise<string[]> {
-  return page.locator('[data-index]').locator('p, h2').allInnerTexts();
+  return page.locator('[data-words]').allInnerTexts();
 }
 
 /** Copies the clean text and gives what is then on the clipboard. */

@@ -1,6 +1,8 @@
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
+import type { Place } from '../findings/places.ts';
 import { isDropped } from '../lines/line-kind.ts';
+import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/report.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
@@ -39,6 +41,8 @@ export interface SeamView {
   readonly below: number;
   /** Line numbers as people count them. */
   readonly lines: readonly [number, number];
+  /** The words of the two lines. */
+  readonly words: readonly [Place, Place];
   readonly from: number;
   readonly to: number;
   readonly decision: Decision;
@@ -196,6 +200,7 @@ function viewSeam(
     above: inRow ? before - first : -1,
     below: after - first,
     lines: [before + 1, after + 1],
+    words: [wordsOf(table, before), wordsOf(table, after)],
     ...rangeOfSeam(cleaning, seam),
     decision: decision[seam] as Decision,
     certainty,
@@ -206,6 +211,10 @@ function viewSeam(
     split: decided.splits.get(seam)?.evidence,
     gap: decided.seams.turn[seam] ? undefined : markAt(table, decided.seams, seam),
   };
+}
+
+function wordsOf({ from, to }: LineTable, line: number): Place {
+  return { from: from[line]!, to: to[line]! };
 }
 
 /** The line that the row begins in, or in the middle of. */

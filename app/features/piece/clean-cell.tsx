@@ -4,7 +4,7 @@ import { RowKind, type Place, type Run } from '../../../core/index.ts';
 import { EditableWords } from './editing/editable-words.tsx';
 import type { Editor } from './editing/use-editor.ts';
 import { faces } from '../../ui/theme.ts';
-import { runText } from './shown-text.tsx';
+import { editMark, runText } from './shown-text.tsx';
 import { CLEAN_LINE } from './column-layout.ts';
 
 interface CleanCellProps {
@@ -28,16 +28,20 @@ export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
     const isLit = lit !== undefined && run.passes.includes(lit);
     if (run.doubt) {
       return (
-        <Doubted key={at} data-lit={isLit || undefined} title="In doubt: the ledger lists it">
+        <Doubted key={at} {...editMark(run)} data-lit={isLit || undefined} title="In doubt">
           {runText(run, shown, 'clean')}
         </Doubted>
       );
     }
     if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean')}</Fragment>;
     return run.text.trim() === '' && !run.text.includes('\n') ? (
-      <Spot key={at}>{runText(run, shown, 'clean')}</Spot>
+      <Spot key={at} {...editMark(run)}>
+        {runText(run, shown, 'clean')}
+      </Spot>
     ) : (
-      <Lit key={at}>{runText(run, shown, 'clean')}</Lit>
+      <Lit key={at} {...editMark(run)}>
+        {runText(run, shown, 'clean')}
+      </Lit>
     );
   });
   return (

@@ -1,15 +1,22 @@
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
-import { useEditor } from './editing/use-editor.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
 import { useDoubts } from './doubts/use-doubts.ts';
+import { EditPopup, type EditAsked } from './edit-popup.tsx';
+import { useEditor } from './editing/use-editor.ts';
+import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
 import { PassRail } from './pass-rail.tsx';
 import { usePiece } from './piece-context.ts';
+import { PortionBar } from './portion/portion-bar.tsx';
+import type { Selected } from './portion/selected.ts';
+import { usePortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './seam-menu.tsx';
 import { TourBar } from './tour-bar.tsx';
+import { copyBetween } from './use-copy.ts';
+import { useStepping } from './use-stepping.ts';
 import { useWouldDo } from './use-would-do.ts';
 
 /** The main screen: source, ribbon and clean text side by side, with the passes, the overview and the ledger around them. */
@@ -22,8 +29,35 @@ export function PieceText() {
   const open = useRef(piece.openDrawer);
   open.current = piece.openDrawer;
   const list = useCallback((pass: string) => open.current({ pass }), []);
-  const [asked, setAsked] = useState<SeamAsked>();
-  const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAsked({ seam, anchor }), []);
+  const [askedSeam, setAskedSeam] = useState<SeamAsked>();
+  const [askedEdit, setAskedEdit] = useState<EditAsked>();
+  const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAskedSeam({ seam, anchor }), []);
+  const [selected, setSelected] = useState<Selected>();
+  const marked = usePortion(piece, selected?.portion);
+  const scroller = useRef<HTMLDivElement>(null);
+  const step = useStepping(scroller);
+  const { act, toggle } = marked;
+  useCommands(
+    useMemo(
+      (): Handlers => ({
+        'next-seam': () => step('[data-seam]', 1),
+        'seam-before': () => step('[data-seam]', -1),
+        'next-edit': () => step('[data-column="source"] [data-edit]', 1),
+        'edit-before': () => step('[data-column="source"] [data-edit]', -1),
+        hold: () => toggle('hold'),
+        'only-here': () => act({ kind: 'only' }),
+        'leave-out': () => toggle('leave-out'),
+        write: () => {
+          editor.enterBy('start');
+          wordsInSight(scroller.current)?.focus();
+        },
+      }),
+      [step, act, toggle, editor],
+    ),
+  );
+  const spots = selected?.spots;
+  const copy = spots && (() => copyBetween(ready.client, spots));
+  useCopyKey(copy, spots !== undefined && spots[0].row !== spots[1].row);
   return (
     <Place>
       <PassRail
@@ -43,14 +77,47 @@ export function PieceText() {
           lit={lit}
           shown={tour?.places[tour.at] ?? doubts.place}
           editor={editor}
+          scroller={scroller}
+          onSelect={setSelected}
+          onAskEdit={setAskedEdit}
           onAskSeam={askSeam}
         />
+        <PortionBar marked={marked} style={decisions.style} onCopy={copy} />
         {drawer && <LedgerDrawer piece={piece} drawer={drawer} />}
       </Work>
       <DoubtBar doubts={doubts} tally={ready.summary.tally} />
-      <SeamMenu asked={asked} onClose={() => setAsked(undefined)} take={decisions.take} />
+      <SeamMenu asked={askedSeam} onClose={() => setAskedSeam(undefined)} take={decisions.take} />
+      <EditPopup
+        asked={askedEdit}
+        onClose={() => setAskedEdit(undefined)}
+        client={ready.client}
+        decisions={decisions}
+      />
     </Place>
   );
+}
+
+/** The paragraph that has the focus, or the first whose beginning is in sight. */
+function wordsInSight(scroller: HTMLElement | null): HTMLElement | undefined {
+  const own = document.activeElement?.closest('[data-index]')?.querySelector<HTMLElement>('[data-words]');
+  if (own || !scroller) return own ?? undefined;
+  const top = scroller.getBoundingClientRect().top;
+  return [...scroller.querySelectorAll<HTMLElement>('[data-words]')].find(
+    (words) => words.getBoundingClientRect().top >= top,
+  );
+}
+
+/** A selection over several paragraphs is copied as clean text; inside of one the browser does it. */
+function useCopyKey(copy: (() => void) | undefined, isWide: boolean): void {
+  useEffect(() => {
+    if (!copy || !isWide) return undefined;
+    const onCopy = (event: ClipboardEvent) => {
+      event.preventDefault();
+      copy();
+    };
+    document.addEventListener('copy', onCopy);
+    return () => document.removeEventListener('copy', onCopy);
+  }, [copy, isWide]);
 }
 
 const Place = styled.div`
@@ -60,6 +127,7 @@ const Place = styled.div`
 `;
 
 const Work = styled.div`
+  position: relative;
   min-width: 0;
   min-height: 0;
   display: flex;

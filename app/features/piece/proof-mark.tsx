@@ -37,6 +37,15 @@ const PATHS: Readonly<Record<Decision, React.ReactNode>> = {
   ),
 };
 
+/** The loop of a deletion as a small sign. */
+export function DropMark() {
+  return (
+    <svg width="20" height="18" viewBox="-10 -9 20 18" aria-hidden="true" fill="none" stroke="currentColor">
+      <path d="M-8 0C2 0 6 -5 8 0S1 8 -1 3" strokeWidth="1.5" strokeLinecap="round" />
+    </svg>
+  );
+}
+
 /** The sign for what was taken out: the loop of a deletion. */
 export function DeletionMark({ y }: { readonly y: number }) {
   return (

@@ -1,12 +1,15 @@
-import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
+import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
 import { css, styled } from 'styled-components';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 import type { Summary } from '../../../worker/protocol.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
+import type { EditAsked } from './edit-popup.tsx';
 import type { Editor } from './editing/use-editor.ts';
 import { OverviewRibbon } from './overview-ribbon.tsx';
+import type { Selected } from './portion/selected.ts';
+import { useSelected } from './portion/use-selected.ts';
 import { ReadingRow } from './reading-row.tsx';
 import { useRows } from './use-rows.ts';
 
@@ -18,29 +21,38 @@ interface ReadingColumnsProps {
   /** The place that is being shown: the view goes there when it changes. */
   readonly shown: Place | undefined;
   readonly editor: Editor;
+  /** Gives the columns to those that move in them. */
+  readonly scroller: React.RefObject<HTMLDivElement | null>;
+  readonly onSelect: (selected: Selected | undefined) => void;
+  readonly onAskEdit: (asked: EditAsked) => void;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
-export function ReadingColumns({ client, summary, version, lit, shown, editor, onAskSeam }: ReadingColumnsProps) {
-  const scroller = useRef<HTMLDivElement>(null);
+export function ReadingColumns(props: ReadingColumnsProps) {
+  const { client, summary, version, lit, shown, editor, scroller, onSelect, onAskEdit, onAskSeam } = props;
   const width = useWidth(scroller);
   const layout = layoutColumns(width, summary.measure);
   const { plan } = summary;
+  /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
+  const pinned = useRef<number>(undefined);
   const virtualizer = useVirtualizer({
     count: plan.count,
     getScrollElement: () => scroller.current,
     estimateSize: (row) => rowHeight(plan, row, layout),
     getItemKey: (row) => plan.from[row]!,
-    overscan: 3,
+    overscan: OVERSCAN,
+    rangeExtractor: (range) => withPinned(defaultRangeExtractor(range), pinned.current),
     enabled: width > 0,
   });
   const items = virtualizer.getVirtualItems();
-  const first = items[0]?.index ?? 0;
-  const last = items.at(-1)?.index ?? -1;
+  const first = Math.max(0, (virtualizer.range?.startIndex ?? 0) - OVERSCAN);
+  const last = Math.min(plan.count - 1, (virtualizer.range?.endIndex ?? -1) + OVERSCAN);
   // Before the columns have a width there is nowhere to go.
   useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
   const viewOf = useRows(client, plan, version, first, last);
+  const selected = useSelected(scroller, viewOf);
+  useEffect(() => onSelect(selected), [selected, onSelect]);
   const sizes = {
     '--source': `${layout.source}px`,
     '--ribbon-width': `${layout.ribbon}px`,
@@ -53,7 +65,24 @@ export function ReadingColumns({ client, summary, version, lit, shown, editor, o
         <span />
         <span>Clean text</span>
       </Caps>
-      <Scroller ref={scroller} tabIndex={0} role="region" aria-label="Source and clean text">
+      <Scroller
+        ref={scroller}
+        tabIndex={0}
+        role="region"
+        aria-label="Source and clean text"
+        onPointerDown={(event) => {
+          const target = event.target as Element;
+          // A selection stays in the column that it began in.
+          event.currentTarget.dataset['selecting'] =
+            target.closest<HTMLElement>('[data-column]')?.dataset['column'] ?? '';
+          pinned.current = rowOf(target);
+        }}
+        onFocus={(event) => (pinned.current = rowOf(event.target))}
+        onClick={(event) => askAbout(event.target as Element, onAskEdit)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') askAbout(event.target as Element, onAskEdit);
+        }}
+      >
         <Sheet style={{ height: virtualizer.getTotalSize() }}>
           {layout.measureAt !== undefined && (
             <MeasureRule
@@ -65,6 +94,8 @@ export function ReadingColumns({ client, summary, version, lit, shown, editor, o
             <Place
               key={item.key}
               data-index={item.index}
+              data-row-from={plan.from[item.index]}
+              data-row-to={plan.to[item.index]}
               ref={virtualizer.measureElement}
               style={{ transform: `translateY(${item.start}px)` }}
             >
@@ -93,6 +124,25 @@ export function ReadingColumns({ client, summary, version, lit, shown, editor, o
       />
     </Area>
   );
+}
+
+const OVERSCAN = 3;
+
+function withPinned(rows: number[], pinned: number | undefined): number[] {
+  if (pinned === undefined || rows.length === 0 || rows.includes(pinned)) return rows;
+  return [...rows, pinned].sort((a, b) => a - b);
+}
+
+function rowOf(element: Element): number | undefined {
+  const row = element.closest<HTMLElement>('[data-index]')?.dataset['index'];
+  return row === undefined ? undefined : Number(row);
+}
+
+/** Asks about a change that was clicked at, if nothing was selected by it. */
+function askAbout(target: Element, onAskEdit: (asked: EditAsked) => void): void {
+  const edit = target.closest<HTMLElement>('[data-edit]');
+  if (!edit || target.closest('[data-editing]') || getSelection()?.isCollapsed === false) return;
+  onAskEdit({ place: { from: Number(edit.dataset['at']), to: Number(edit.dataset['to']) }, anchor: edit });
 }
 
 function overlapsRow({ from, to }: RowPlan, row: number, place: Place): boolean {
@@ -179,6 +229,10 @@ const Scroller = styled.div`
   ${columnGrounds}
   &:focus-visible {
     outline-offset: -2px;
+  }
+  &[data-selecting='clean'] :is([data-column='source'], [data-column='ribbon']),
+  &[data-selecting='source'] :is([data-column='clean'], [data-column='ribbon']) {
+    user-select: none;
   }
 `;
 

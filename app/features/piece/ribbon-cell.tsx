@@ -29,7 +29,7 @@ const MIDDLE = WIDTH / 2;
 export const RibbonCell = memo(function RibbonCell({ view, geometry, tint, onAskSeam }: RibbonCellProps) {
   const height = geometry ? Math.max(geometry.clean.bottom, geometry.lines.at(-1)?.bottom ?? 0) : 0;
   return (
-    <Cell>
+    <Cell data-column="ribbon">
       {geometry && (
         <svg width={WIDTH} height={height} aria-hidden="true">
           <Band view={view} geometry={geometry} tint={tint} />
@@ -40,6 +40,8 @@ export const RibbonCell = memo(function RibbonCell({ view, geometry, tint, onAsk
           <SeamMark
             key={seam.seam}
             type="button"
+            data-seam=""
+            data-at={seam.from}
             style={{ top: markTop(seam, geometry) }}
             data-doubt={seam.doubt || undefined}
             data-settled={seam.settled || undefined}

@@ -2,7 +2,7 @@ import { Dialog, Menu, MenuItem, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { Decision, type ParagraphMark, type SeamView, type Step } from '../../../core/index.ts';
 import { markWords } from './mark-words.ts';
-import { ProofMark } from './proof-mark.tsx';
+import { DropMark, ProofMark } from './proof-mark.tsx';
 import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from './seam-words.ts';
 
 export interface SeamAsked {
@@ -51,6 +51,21 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
               <ProofMark decision={decision} />
               <span>{DECISION_WORDS[decision].todo}</span>
               <small>{decision === seam.decision ? 'as it is now' : DECISION_WORDS[decision].help}</small>
+            </Option>
+          ))}
+          {seam.words.map((words, at) => (
+            <Option
+              key={at}
+              id={`drop-${at}`}
+              textValue={`Drop line ${seam.lines[at]}`}
+              onAction={() => {
+                take({ kind: 'choose', choice: { kind: 'drop', from: words.from, to: words.to } });
+                onClose();
+              }}
+            >
+              <DropMark />
+              <span>Drop line {seam.lines[at]}</span>
+              <small>{at === 0 ? 'the one above goes' : 'the one below goes'}</small>
             </Option>
           ))}
           {seam.settled && (

@@ -18,6 +18,11 @@ export function runText(run: Run, shown: Place | undefined, side: 'source' | 'cl
   );
 }
 
+/** What makes a changed run one that can be asked about: by a click, or by the keys that go from change to change. */
+export function editMark({ from, to }: Run) {
+  return { 'data-edit': '', 'data-at': from, 'data-to': to, tabIndex: -1 } as const;
+}
+
 /** Whether a place and a run share something; an empty place or run does where it stands inside of the other, or at its edge. */
 function meets(place: Place, run: Place): boolean {
   const isEmpty = place.from === place.to || run.from === run.to;

@@ -2,7 +2,7 @@ import { Fragment, memo } from 'react';
 import { styled } from 'styled-components';
 import type { LineView, Place } from '../../../core/index.ts';
 import { faces } from '../../ui/theme.ts';
-import { runText } from './shown-text.tsx';
+import { editMark, runText } from './shown-text.tsx';
 import { GUTTER, SOURCE_LINE } from './column-layout.ts';
 
 interface SourceCellProps {
@@ -15,23 +15,26 @@ interface SourceCellProps {
 /** The source as it came, line by line; what leaves is struck through. */
 export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: SourceCellProps) {
   return (
-    <Cell ref={ref}>
+    <Cell ref={ref} data-column="source">
       {lines.map((line, at) => (
         <Line key={at} data-dropped={line.dropped || undefined}>
           {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
-          {line.runs.map((run, part) =>
-            run.fate === 'kept' ? (
-              <Fragment key={part}>{runText(run, shown, 'source')}</Fragment>
-            ) : (
-              <Changed
-                key={part}
-                data-fate={run.text.trim() === '' ? undefined : run.fate}
-                data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
-              >
-                {runText(run, shown, 'source')}
-              </Changed>
-            ),
-          )}
+          <span data-line={line.runs[0]?.from}>
+            {line.runs.map((run, part) =>
+              run.fate === 'kept' ? (
+                <Fragment key={part}>{runText(run, shown, 'source')}</Fragment>
+              ) : (
+                <Changed
+                  key={part}
+                  {...editMark(run)}
+                  data-fate={run.text.trim() === '' ? undefined : run.fate}
+                  data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
+                >
+                  {runText(run, shown, 'source')}
+                </Changed>
+              ),
+            )}
+          </span>
         </Line>
       ))}
     </Cell>
@@ -68,6 +71,10 @@ const Number = styled.span`
 
 const Changed = styled.span`
   border-radius: 3px;
+  cursor: pointer;
+  &:hover {
+    box-shadow: 0 0 0 1px var(--ribbon);
+  }
   &[data-fate='gone'] {
     background: var(--gone-back);
     text-decoration: line-through;

@@ -1,3 +1,4 @@
+import type { Spot } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 import { toast } from '../../ui/toasts.tsx';
 
@@ -6,27 +7,36 @@ export function useCopy(client: CleanClient | undefined): (() => void) | undefin
   if (!client) return undefined;
   return () => {
     const copied = client.copy();
-    const blob = (type: string, part: 'text' | 'html') => copied.then((copy) => new Blob([copy[part]], { type }));
-    // The item is made at once, with promises inside, so that the browser still sees the person's key press behind it.
-    const item = new ClipboardItem({
-      'text/plain': blob('text/plain', 'text'),
-      'text/html': blob('text/html', 'html'),
-    });
-    navigator.clipboard.write([item]).then(
-      async () => {
-        const { text } = await copied;
-        const paragraphs = text === '' ? 0 : text.split(/\n{2,}/).length;
-        toast({
-          text: 'Clean text copied',
-          detail: `${paragraphs.toLocaleString('en')} ${paragraphs === 1 ? 'paragraph' : 'paragraphs'}, ${text.length.toLocaleString('en')} characters`,
-        });
-      },
-      () =>
-        toast({
-          text: 'The browser did not let this page write to the clipboard',
-          detail: 'Allow the clipboard for this page, or select the clean text and copy it by hand.',
-          tone: 'bad',
-        }),
-    );
+    write('Clean text copied', { plain: copied.then(({ text }) => text), html: copied.then(({ html }) => html) });
   };
+}
+
+/** Writes the clean text between two spots to the clipboard. */
+export function copyBetween(client: CleanClient, [from, to]: readonly [Spot, Spot]): void {
+  write('Selection copied', { plain: client.textBetween(from, to) });
+}
+
+function write(done: string, { plain, html }: { plain: Promise<string>; html?: Promise<string> }): void {
+  const blob = (type: string, part: Promise<string>) => part.then((text) => new Blob([text], { type }));
+  // The item is made at once, with promises inside, so that the browser still sees the person's key press behind it.
+  const item = new ClipboardItem({
+    'text/plain': blob('text/plain', plain),
+    ...(html && { 'text/html': blob('text/html', html) }),
+  });
+  navigator.clipboard.write([item]).then(
+    async () => {
+      const text = await plain;
+      const paragraphs = text === '' ? 0 : text.split(/\n{2,}/).length;
+      toast({
+        text: done,
+        detail: `${paragraphs.toLocaleString('en')} ${paragraphs === 1 ? 'paragraph' : 'paragraphs'}, ${text.length.toLocaleString('en')} characters`,
+      });
+    },
+    () =>
+      toast({
+        text: 'The browser did not let this page write to the clipboard',
+        detail: 'Allow the clipboard for this page, or select the clean text and copy it by hand.',
+        tone: 'bad',
+      }),
+  );
 }

@@ -3,8 +3,10 @@ import { styled } from 'styled-components';
 import type { WordTally } from '../../../../core/index.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
+import type { CommandId } from '../keys/commands.ts';
+import { Key } from '../keys/key.tsx';
+import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { askAbout, type Reading } from './doubt-words.ts';
-import { useDoubtKeys } from './use-doubt-keys.ts';
 import type { Doubts } from './use-doubts.ts';
 
 interface DoubtBarProps {
@@ -19,20 +21,20 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
   const { next, order } = doubts;
   const view = next?.view;
   const asked = useMemo(() => (view ? askAbout(view) : undefined), [view]);
-  const keys = useMemo(
-    () =>
+  const handlers = useMemo(
+    (): Handlers =>
       asked
         ? {
-            j: (shift: boolean) => doubts.answer(asked.first.answer, shift),
-            k: (shift: boolean) => doubts.answer(asked.second.answer, shift),
-            a: () => doubts.answer('now', true),
-            l: () => doubts.putOff(),
-            g: () => doubts.show(),
+            'first-reading': (shift) => doubts.answer(asked.first.answer, shift),
+            'second-reading': (shift) => doubts.answer(asked.second.answer, shift),
+            'all-alike': () => doubts.answer('now', true),
+            later: () => doubts.putOff(),
+            'go-to-doubt': () => doubts.show(),
           }
         : {},
     [asked, doubts],
   );
-  useDoubtKeys(keys);
+  useCommands(handlers);
   if (!next) return <Bar aria-label="Doubts" />;
   if (!view || !asked) {
     return (
@@ -66,18 +68,26 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
         </small>
       </Words>
       <Answers>
-        <AnswerButton reading={asked.first} name="J" onAnswer={() => doubts.answer(asked.first.answer, false)} />
-        <AnswerButton reading={asked.second} name="K" onAnswer={() => doubts.answer(asked.second.answer, false)} />
+        <AnswerButton
+          reading={asked.first}
+          of="first-reading"
+          onAnswer={() => doubts.answer(asked.first.answer, false)}
+        />
+        <AnswerButton
+          reading={asked.second}
+          of="second-reading"
+          onAnswer={() => doubts.answer(asked.second.answer, false)}
+        />
         {view.alike > 1 && (
           <Button onPress={() => doubts.answer('now', true)}>
-            {standing.label}, all {count(view.alike)} alike <kbd>A</kbd>
+            {standing.label}, all {count(view.alike)} alike <Key of="all-alike" />
           </Button>
         )}
         <QuietButton onPress={doubts.putOff}>
-          Later <kbd>L</kbd>
+          Later <Key of="later" />
         </QuietButton>
         <QuietButton onPress={doubts.show}>
-          Go there <kbd>G</kbd>
+          Go there <Key of="go-to-doubt" />
         </QuietButton>
       </Answers>
     </Bar>
@@ -86,15 +96,15 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
 
 interface AnswerButtonProps {
   readonly reading: Reading;
-  readonly name: string;
+  readonly of: CommandId;
   readonly onAnswer: () => void;
 }
 
-function AnswerButton({ reading, name, onAnswer }: AnswerButtonProps) {
+function AnswerButton({ reading, of, onAnswer }: AnswerButtonProps) {
   return (
     <Answer onPress={onAnswer}>
       <span>
-        {reading.label} <kbd>{name}</kbd>
+        {reading.label} <Key of={of} />
       </span>
       <small>{reading.words}</small>
     </Answer>
@@ -110,15 +120,6 @@ const Bar = styled.section`
   padding: 6px 16px;
   border-top: 1px solid var(--line);
   background: var(--sheet);
-  kbd {
-    font: 600 11px ${faces.source};
-    padding: 1px 5px;
-    margin-left: 5px;
-    border: 1px solid var(--line);
-    border-bottom-width: 2px;
-    border-radius: 5px;
-    color: var(--soft);
-  }
 `;
 
 const Left = styled.div`

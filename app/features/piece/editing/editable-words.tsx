@@ -140,8 +140,9 @@ export function EditableWords(props: EditableWordsProps) {
         if (event.button === 0 && isEditing) flushSync(() => setEditing(false));
       }}
       onClick={(event: React.MouseEvent<HTMLElement>) => {
-        const selected = selectionIn(event.currentTarget);
-        if (selected && !event.defaultPrevented) begin(selected);
+        const isAsked = !isEditing && event.target instanceof Element && event.target.closest('[data-edit]');
+        const selected = isAsked ? undefined : selectionIn(event.currentTarget);
+        if (selected) begin(selected);
       }}
       onFocus={(event: React.FocusEvent<HTMLElement>) => {
         const end = editor.entry();

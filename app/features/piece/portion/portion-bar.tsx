@@ -1,0 +1,110 @@
+import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { styled } from 'styled-components';
+import type { Style } from '../../../../core/index.ts';
+import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { Key } from '../keys/key.tsx';
+import { passTitle } from '../rule-words.ts';
+import type { MarkedPortion } from './use-portion.ts';
+
+interface PortionBarProps {
+  readonly marked: MarkedPortion;
+  readonly style: Style;
+  /** Copies the clean text of the selection; not there where it is one of the source. */
+  readonly onCopy: (() => void) | undefined;
+}
+
+/** What can be done with the part of the text that is selected. Nothing where nothing is. */
+export function PortionBar({ marked, style, onCopy }: PortionBarProps) {
+  const { view, act, toggle } = marked;
+  if (!view) return null;
+  const [first, last] = view.lines;
+  return (
+    // A press must not take the selection away.
+    <Bar role="toolbar" aria-label="The selected part" onMouseDown={(event) => event.preventDefault()}>
+      <b>{first === last ? `Line ${first}` : `Lines ${first} to ${last}`}</b>
+      <Button onPress={() => toggle('hold')}>
+        {view.isHeld ? 'Release' : 'Hold as it is'} <Key of="hold" />
+      </Button>
+      <Button onPress={() => act({ kind: 'only' })}>
+        Clean only this <Key of="only-here" />
+      </Button>
+      <Button onPress={() => toggle('leave-out')}>
+        {view.isLeftOut ? 'Take back' : 'Leave out'} <Key of="leave-out" />
+      </Button>
+      {view.passes.length > 0 && (
+        <MenuTrigger>
+          <Button>Stet a pass here…</Button>
+          <Panel placement="top">
+            <Passes
+              aria-label="Passes that changed something here"
+              onAction={(pass) => act({ kind: 'stet', pass: String(pass) })}
+            >
+              {view.passes.map(({ pass, edits }) => (
+                <Pass key={pass} id={pass} textValue={passTitle(pass, style)}>
+                  {passTitle(pass, style)} <small>{edits.toLocaleString('en')}</small>
+                </Pass>
+              ))}
+            </Passes>
+          </Panel>
+        </MenuTrigger>
+      )}
+      {onCopy && <QuietButton onPress={onCopy}>Copy</QuietButton>}
+    </Bar>
+  );
+}
+
+const Bar = styled.div`
+  position: absolute;
+  z-index: 3;
+  bottom: 12px;
+  inset-inline: 12px;
+  margin: 0 auto;
+  width: fit-content;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  padding: 7px 9px 7px 14px;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+  user-select: none;
+  b {
+    margin-right: 6px;
+    white-space: nowrap;
+  }
+`;
+
+const Panel = styled(Popover)`
+  background: var(--sheet);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  box-shadow: var(--shadow);
+`;
+
+const Passes = styled(Menu)`
+  padding: 5px;
+  outline: none;
+  max-height: 300px;
+  overflow: auto;
+`;
+
+const Pass = styled(MenuItem)`
+  display: flex;
+  justify-content: space-between;
+  gap: 18px;
+  padding: 5px 10px;
+  border-radius: 6px;
+  cursor: pointer;
+  outline: none;
+  small {
+    color: var(--soft);
+    font-variant-numeric: tabular-nums;
+  }
+  &[data-focused] {
+    background: var(--hover);
+    box-shadow: inset 0 0 0 2px var(--ribbon);
+  }
+`;
