@@ -42,6 +42,7 @@ export {
   type DoubtView,
   type Likenesses,
 } from './doubts/doubts.ts';
+export { findDoubtedLines } from './doubts/line-doubts.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
 export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
 export { editRow, textBetween, type RowEdit, type RowEdited, type Spot } from './rows/edit-row.ts';

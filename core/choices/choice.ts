@@ -31,7 +31,7 @@ export interface StetChoice {
   readonly pass: string;
 }
 
-/** What this pass does in this range is right: its edits there are no doubts. */
+/** What this pass does in this range is right: its edits there are no doubts. By hand: it is right that the lines stay. */
 export interface ApproveChoice {
   readonly kind: 'approve';
   readonly from: number;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { clean } from '../clean.ts';
+import type { Choice } from '../choices/choice.ts';
 import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import { cleanText } from '../output.ts';
@@ -62,7 +63,7 @@ describe('doubts', () => {
       const same = doubts.filter(({ alike }) => alike === doubt.alike);
       expect(view.alike).toBe(same.length);
       expect(new Set(same.map(({ kind }) => kind)).size).toBe(1);
-      if (doubt.kind !== 'edit') expect(new Set(same.map((other) => (other as typeof doubt).now)).size).toBe(1);
+      if ('now' in doubt) expect(new Set(same.map((other) => 'now' in other && other.now)).size).toBe(1);
     }
   });
 
@@ -78,5 +79,46 @@ describe('doubts', () => {
   test('there are none, and no step, where all is sure', () => {
     expect(listDoubts(clean('The tide fell.', DEFAULT_STYLE))).toEqual([]);
     expect(stepForAnswer(doubtful, [], 'now')).toBeUndefined();
+  });
+});
+
+describe('lines that may be none of the text', () => {
+  const PROSE =
+    'The ferry festival begins on the first Saturday after the spring tides, when the two boats of the Wrackby crossing are dressed overall and the children of both banks are let off school for the morning.';
+  const linesOf = (source: string, choices: readonly Choice[] = []) =>
+    listDoubts(clean(source, DEFAULT_STYLE, choices)).filter(({ kind }) => kind === 'lines');
+  const says = (source: string) =>
+    linesOf(source).map((doubt) => [doubt.kind === 'lines' && doubt.what, source.slice(doubt.from, doubt.to)]);
+
+  test('a dateline and a byline before the text proper, but not its title', () => {
+    const head = `The ferry festival\n\nBy Dorcas Pell\n\n3 April 1921\n\n${PROSE}\n`;
+    expect(says(head)).toEqual([['head', 'By Dorcas Pell\n\n3 April 1921']]);
+    expect(says(`The ferry festival\n\n${PROSE}\n`)).toEqual([]);
+  });
+
+  test('rows of very short lines at either end', () => {
+    const menu = 'Home\n\nThe Quarterly\n\nTide tables\n\nBoats\n\n';
+    expect(says(`${menu}${PROSE}\n\n${PROSE}`)).toEqual([['menu', menu.trim()]]);
+    expect(says(`${PROSE}\n\n${PROSE}\n\n${menu}`)).toEqual([['menu', menu.trim()]]);
+    expect(says(menu)).toEqual([]);
+  });
+
+  test('a line that comes again and again; not a refrain, nor one whose figures count on', () => {
+    const parts = (line: (part: number) => string) =>
+      [1, 2, 3, 4].map((part) => `${PROSE}\n\n${line(part)}\n\n`).join('');
+    expect(says(parts(() => 'Saltfern reader'))).toEqual([['repeated', 'Saltfern reader']]);
+    expect(says(parts((part) => `${part} September`))).toEqual([]);
+    expect(says(`${PROSE}\n\nLow water, slow water,\nwheel stands still;\nLow water\n`)).toEqual([]);
+  });
+
+  test('are asked about once: left out, or found right', () => {
+    const head = `By Dorcas Pell\n\n${PROSE}\n`;
+    const plain = clean(head, DEFAULT_STYLE);
+    for (const answer of ['now', 'other'] as const) {
+      const step = stepForAnswer(plain, linesOf(head), answer);
+      const { choices } = outcomeOf(applyStep(NO_HISTORY, step!), DEFAULT_STYLE);
+      expect(linesOf(head, choices)).toEqual([]);
+      expect(cleanText(clean(head, DEFAULT_STYLE, choices)).includes('Dorcas')).toBe(answer === 'now');
+    }
   });
 });

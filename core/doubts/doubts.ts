@@ -1,4 +1,4 @@
-import type { Choice } from '../choices/choice.ts';
+import { BY_HAND, type Choice } from '../choices/choice.ts';
 import type { Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
@@ -10,9 +10,12 @@ import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
+import type { Place } from '../findings/places.ts';
+import { lineAt } from '../text/line-index.ts';
+import { findDoubtedLines, type DoubtedLines } from './line-doubts.ts';
 
 /** A decision that a person is asked about. `now` is how the text reads as it is, the other reading is the one it may have. */
-export type Doubt = SeamDoubt | SplitDoubt | EditDoubt;
+export type Doubt = SeamDoubt | SplitDoubt | EditDoubt | LinesDoubt;
 
 interface AnyDoubt {
   /** The same as long as the doubt is about the same place. */
@@ -47,6 +50,13 @@ export interface EditDoubt extends AnyDoubt {
   readonly becomes: string;
 }
 
+/** Lines that may be none of the text: now they stay, else they are left out. */
+export interface LinesDoubt extends AnyDoubt {
+  readonly kind: 'lines';
+  readonly what: DoubtedLines['what'];
+  readonly places: readonly Place[];
+}
+
 /** What seams have in common with others, by seam and decision; it holds as long as what was decided of them by evidence does. */
 export type Likenesses = Map<string, string>;
 
@@ -57,7 +67,8 @@ export type Likenesses = Map<string, string>;
 export function listDoubts(cleaning: Cleaning, known: Likenesses = new Map()): Doubt[] {
   const seams = findDoubts(cleaning).map((seam) => seamDoubt(cleaning, seam, known));
   const edits = findEditDoubts(cleaning).map(editDoubt);
-  return [...seams, ...edits].sort((a, b) => a.from - b.from);
+  const lines = findDoubtedLines(cleaning).map(linesDoubt);
+  return [...seams, ...edits, ...lines].sort((a, b) => a.from - b.from);
 }
 
 function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDoubt | SplitDoubt {
@@ -133,6 +144,15 @@ function editDoubt({ from, to, passes, why, certainty, text }: Piece): EditDoubt
   };
 }
 
+/** How likely such lines belong to the text, as a rule of thumb: they are asked about because nobody can tell from here. */
+const CERTAINTY = 0.6;
+
+function linesDoubt({ what, places }: DoubtedLines): LinesDoubt {
+  const { from, to } = places[0]!;
+  const key = `lines ${from} ${to}`;
+  return { kind: 'lines', key, from, to, certainty: CERTAINTY, what, places, alike: key };
+}
+
 /** A doubt with what is shown of it: the words beside it, the reasons, and how many others are alike. */
 export interface DoubtView {
   readonly doubt: Doubt;
@@ -152,13 +172,14 @@ const CONTEXT = 36;
 /** What is shown of a doubt among all. */
 export function viewDoubt({ source, table, decided }: Cleaning, doubt: Doubt, all: readonly Doubt[]): DoubtView {
   const alike = all.filter((other) => other.alike === doubt.alike).length;
-  if (doubt.kind === 'edit') {
+  if (doubt.kind === 'edit' || doubt.kind === 'lines') {
+    const { index } = table;
     return {
       doubt,
       before: source.slice(Math.max(0, doubt.from - CONTEXT), doubt.from),
       after: source.slice(doubt.to, doubt.to + CONTEXT),
       source: source.slice(doubt.from, doubt.to),
-      lines: [0, 0],
+      lines: [lineAt(index, doubt.from) + 1, lineAt(index, doubt.to) + 1],
       reasons: [],
       alike,
     };
@@ -193,6 +214,11 @@ function passInQuestion({ passes, why }: EditDoubt): string {
 }
 
 function choicesFor(cleaning: Cleaning, doubt: Doubt, answer: Answer): Choice[] {
+  if (doubt.kind === 'lines') {
+    return doubt.places.map((place): Choice =>
+      answer === 'other' ? { kind: 'drop', ...place } : { kind: 'approve', ...place, pass: BY_HAND },
+    );
+  }
   if (doubt.kind !== 'edit') return [{ kind: 'seam', ...rangeOfSeam(cleaning, doubt.seam), decision: doubt[answer] }];
   const { from, to, passes } = doubt;
   // What other passes did in the same place was not in question.

@@ -4,6 +4,7 @@ import { pieceText, type Piece } from '../edits/piece.ts';
 import { pieceLists } from '../output.ts';
 import { statsOf } from '../report/piece-stats.ts';
 import { isDropped } from '../lines/line-kind.ts';
+import { findDoubtedLines } from '../doubts/line-doubts.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
 
 /** What a row shows. The numbers cross to the page in typed arrays. */
@@ -217,6 +218,7 @@ function measurePiece(source: string, piece: Piece, plan: Measured, first: numbe
 function countDoubts(cleaning: Cleaning, plan: RowPlan): void {
   for (const seam of findDoubts(cleaning)) plan.doubts[rowOfSeam(cleaning, plan, seam)]!++;
   for (const { from } of findEditDoubts(cleaning)) plan.doubts[rowAt(plan, from)]!++;
+  for (const { places } of findDoubtedLines(cleaning)) plan.doubts[rowAt(plan, places[0]!.from)]!++;
 }
 
 /** The row in which a seam is marked: that of the line after it. */

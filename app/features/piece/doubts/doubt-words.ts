@@ -23,6 +23,7 @@ const BY_ID = new Map<string, Pass>(PASSES.map((pass): [string, Pass] => [pass.i
 export function askAbout(view: DoubtView): Question {
   const { doubt } = view;
   if (doubt.kind === 'seam') return askAboutSeam(view, doubt.now);
+  if (doubt.kind === 'lines') return askAboutLines(view);
   return doubt.kind === 'split' ? askAboutSplit(view) : askAboutEdit(view);
 }
 
@@ -58,6 +59,39 @@ function askAboutSplit({ doubt, before, after, lines }: DoubtView): Question {
     second: { label: 'Keep the hyphen', words: head + tail, answer: isClosed ? 'other' : 'now' },
   };
 }
+
+function askAboutLines({ doubt, source, lines }: DoubtView): Question {
+  if (doubt.kind !== 'lines') throw new RangeError('not lines');
+  const [first, last] = lines;
+  const where = first === last ? `Line ${first}` : `Lines ${first} to ${last}`;
+  const words = source.replace(/\s+/g, ' ');
+  const begin = words.length > LONGEST_LINES ? `${words.slice(0, LONGEST_LINES)}…` : words;
+  const what = {
+    repeated: {
+      question: `Does “${begin}” belong to the text?`,
+      reason: `It stands on a line of its own ${doubt.places.length} times, as running heads do, the first time in line ${first}.`,
+    },
+    head: {
+      question: `Does “${begin}” belong to the text?`,
+      reason: `${where}: a date, a byline or a source before the text proper.`,
+    },
+    menu: {
+      question: `Do the short lines from “${begin}” on belong to the text?`,
+      reason: `${where}: a row of very short lines, as the menus of web pages have them.`,
+    },
+  }[doubt.what];
+  return {
+    ...what,
+    first: {
+      label: doubt.places.length > 1 ? 'Leave all out' : 'Leave out',
+      words: 'folded, to be taken back',
+      answer: 'other',
+    },
+    second: { label: 'It belongs', words: begin, answer: 'now' },
+  };
+}
+
+const LONGEST_LINES = 44;
 
 function askAboutEdit({ doubt, before, after, source }: DoubtView): Question {
   if (doubt.kind !== 'edit') throw new RangeError('not an edit');
