@@ -19,6 +19,7 @@ export {
   applyStep,
   canRedo,
   canUndo,
+  moveTo,
   NO_HISTORY,
   outcomeOf,
   redo,
@@ -43,6 +44,8 @@ export {
   type Likenesses,
 } from './doubts/doubts.ts';
 export { findDoubtedLines } from './doubts/line-doubts.ts';
+export { findDifferences, type Difference, type Differences } from './report/differences.ts';
+export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
 export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
 export { editRow, textBetween, type RowEdit, type RowEdited, type Spot } from './rows/edit-row.ts';

@@ -1,6 +1,7 @@
 import type {
   Answer,
   Choice,
+  Differences,
   DoubtView,
   EditView,
   Findings,
@@ -107,6 +108,10 @@ export interface CleanService {
   /** The edit at a place of the source, and the step that lets the source stand there, or at all alike. */
   editAt(place: Place): EditView | undefined;
   stetAt(place: Place, alike: boolean): Step | undefined;
+  /** The lines that steps are about, first and last, from 1. */
+  stepLines(steps: readonly Step[]): (readonly [number, number] | undefined)[];
+  /** Where the text reads otherwise with another style and other choices: `one` as it is now, `other` as it is then. */
+  compare(style: Style, choices: readonly Choice[]): Differences;
   copy(): CleanCopy;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */

@@ -7,12 +7,14 @@ import {
   editRow,
   exportLedger,
   filterLedger,
+  findDifferences,
   findDoubtedLines,
   findDoubts,
   findEditDoubts,
   findFindings,
   allPieces,
   kindOfSource,
+  linesOfStep,
   linesWrap,
   listDoubts,
   openLedger,
@@ -120,6 +122,11 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
     portion: (portion) => viewPortion(opened().cleaning, portion),
     portionStep: (portion, action) => stepForPortion(opened().cleaning, portion, action),
     editAt: ({ from, to }) => viewEdit(opened().cleaning, from, to),
+    stepLines: (steps) => steps.map((step) => linesOfStep(opened().cleaning, step)),
+    compare(style, choices) {
+      const { cleaning } = opened();
+      return findDifferences(cleaning, revise(cleaning, style, choices));
+    },
     stetAt: ({ from, to }, alike) => stepForStet(opened().cleaning, from, to, alike),
     rangeOfLines(first, last) {
       const { index } = opened().cleaning.table;

@@ -15,6 +15,8 @@ export type Step =
   | { readonly kind: 'reset-passes' }
   | { readonly kind: 'set-rule'; readonly rule: OwnRule }
   | { readonly kind: 'remove-rule'; readonly rule: string }
+  /** Back to how all was in a version that was kept. */
+  | { readonly kind: 'restore'; readonly name: string; readonly style: Style; readonly choices: readonly Choice[] }
   /** Several steps that are taken and undone as one. */
   | { readonly kind: 'together'; readonly steps: readonly Step[] };
 
@@ -40,13 +42,18 @@ export function canRedo(history: History): boolean {
   return history.at < history.steps.length;
 }
 
+/** With so many of the steps in force; as many as there are at most. */
+export function moveTo(history: History, at: number): History {
+  return { ...history, at: Math.min(history.steps.length, Math.max(0, at)) };
+}
+
 /** Law: undo after applyStep gives the outcome from before; redo after undo gives the history back. */
 export function undo(history: History): History {
-  return canUndo(history) ? { ...history, at: history.at - 1 } : history;
+  return moveTo(history, history.at - 1);
 }
 
 export function redo(history: History): History {
-  return canRedo(history) ? { ...history, at: history.at + 1 } : history;
+  return moveTo(history, history.at + 1);
 }
 
 export interface Outcome {
@@ -66,6 +73,11 @@ export function outcomeOf(history: History, initial: Style): Outcome {
       case 'withdraw':
         choices.delete(subjectOf(step.choice));
         return;
+      case 'restore':
+        style = step.style;
+        choices.clear();
+        for (const choice of step.choices) choices.set(subjectOf(choice), choice);
+        return;
       case 'together':
         step.steps.forEach(take);
         return;
@@ -77,7 +89,7 @@ export function outcomeOf(history: History, initial: Style): Outcome {
   return { style, choices: [...choices.values()] };
 }
 
-type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'together' }>;
+type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'restore' | 'together' }>;
 
 function applyToStyle(style: Style, step: StyleStep): Style {
   switch (step.kind) {

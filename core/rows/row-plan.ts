@@ -1,8 +1,10 @@
+import type { Choice } from '../choices/choice.ts';
 import type { Cleaning } from '../cleaning.ts';
 import type { BlockKind } from '../blocks/block.ts';
 import { pieceText, type Piece } from '../edits/piece.ts';
 import { pieceLists } from '../output.ts';
 import { statsOf } from '../report/piece-stats.ts';
+import { seamOfChoice } from '../seams-in-force.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { findDoubtedLines } from '../doubts/line-doubts.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
@@ -54,6 +56,9 @@ export interface RowPlan {
   readonly cleanLength: Uint32Array;
   /** The seams in doubt whose mark stands in the row, and the doubtful edits in it. */
   readonly doubts: Uint16Array;
+  /** The line ends in the row that a person settled, and what else they did there: words, lines held and left out. */
+  readonly settled: Uint16Array;
+  readonly byHand: Uint16Array;
   /** 1 where the row goes on with the block of the row before. */
   readonly goesOn: Uint8Array;
 }
@@ -79,6 +84,8 @@ export function planRows(cleaning: Cleaning): RowPlan {
     kind: new Uint8Array(count),
     cleanLength: new Uint32Array(count),
     doubts: new Uint16Array(count),
+    settled: new Uint16Array(count),
+    byHand: new Uint16Array(count),
     goesOn: new Uint8Array(count),
   };
   const { index } = cleaning.table;
@@ -95,6 +102,7 @@ export function planRows(cleaning: Cleaning): RowPlan {
   }
   measureClean(cleaning, plan);
   countDoubts(cleaning, plan);
+  countChoices(cleaning, plan);
   return plan;
 }
 
@@ -220,6 +228,19 @@ function countDoubts(cleaning: Cleaning, plan: RowPlan): void {
   for (const { from } of findEditDoubts(cleaning)) plan.doubts[rowAt(plan, from)]!++;
   for (const { places } of findDoubtedLines(cleaning)) plan.doubts[rowAt(plan, places[0]!.from)]!++;
 }
+
+function countChoices(cleaning: Cleaning, plan: RowPlan): void {
+  if (plan.count === 0) return;
+  for (const choice of cleaning.choices) {
+    const seam = choice.kind === 'seam' ? seamOfChoice(cleaning, choice) : undefined;
+    if (seam !== undefined) plan.settled[rowOfSeam(cleaning, plan, seam)]!++;
+    if (!OF_WORDS.has(choice.kind)) continue;
+    const last = rowAt(plan, Math.max(choice.from, choice.to - 1));
+    for (let row = rowAt(plan, choice.from); row <= last; row++) plan.byHand[row]!++;
+  }
+}
+
+const OF_WORDS: ReadonlySet<Choice['kind']> = new Set(['rewrite', 'hold', 'drop']);
 
 /** The row in which a seam is marked: that of the line after it. */
 export function rowOfSeam({ table, decided }: Cleaning, plan: RowPlan, seam: number): number {

@@ -1,7 +1,9 @@
+import { BY_HAND } from '../choices/choice.ts';
+import { overlaps } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../findings/places.ts';
-import { isDropped } from '../lines/line-kind.ts';
+import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/report.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
@@ -32,6 +34,8 @@ export interface LineView {
   readonly number: number;
   readonly runs: readonly Run[];
   readonly dropped: boolean;
+  /** What a person did to the line: they left it out, hold it as it is, or put words of their own into it. */
+  readonly byHand?: 'left-out' | 'held' | 'rewritten';
 }
 
 export interface SeamView {
@@ -132,7 +136,8 @@ function isGap({ text, fate }: Run): boolean {
   return text.trim() === '' && (fate !== 'kept' || text.includes('\n'));
 }
 
-function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, pieces: readonly Piece[]): LineView[] {
+function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: readonly Piece[]): LineView[] {
+  const { source, table } = cleaning;
   const { index } = table;
   const rowFrom = plan.from[row]!;
   const rowTo = plan.to[row]!;
@@ -154,9 +159,22 @@ function viewLines({ source, table }: Cleaning, plan: RowPlan, row: number, piec
       }
       at = piece;
     }
-    views.push({ number: index.from[line]! >= rowFrom ? line + 1 : 0, runs, dropped: isDropped(table.kind[line]!) });
+    views.push({
+      number: index.from[line]! >= rowFrom ? line + 1 : 0,
+      runs,
+      dropped: isDropped(table.kind[line]!),
+      byHand: handOf(cleaning, line, runs),
+    });
   }
   return views;
+}
+
+function handOf({ table, permits }: Cleaning, line: number, runs: readonly Run[]): LineView['byHand'] {
+  if (table.kind[line] === LineKind.byHand) return 'left-out';
+  if (runs.some(({ passes }) => passes.includes(BY_HAND))) return 'rewritten';
+  const from = table.from[line]!;
+  const to = table.to[line]!;
+  return from < to && overlaps(permits.closed, from, to) ? 'held' : undefined;
 }
 
 function viewSeams(cleaning: Cleaning, plan: RowPlan, row: number): SeamView[] {

@@ -59,6 +59,12 @@ const MOVES: readonly Move[] = [
   choose((random, cleaning) => ({ kind: 'limit', ...anyRange(random, cleaning) })),
   choose((random, cleaning) => ({ kind: 'hold', ...anyRange(random, cleaning) })),
   choose((random, cleaning) => ({ kind: 'rewrite', ...anyRange(random, cleaning), text: pick(random, INSERTS) })),
+  (random, { style, choices }) => ({
+    kind: 'restore',
+    name: 'before',
+    style,
+    choices: choices.filter(() => random() < 0.5),
+  }),
   (random, { choices }) =>
     choices.length > 0 ? { kind: 'withdraw', choice: pick(random, choices) } : { kind: 'reset-passes' },
   choose((random, cleaning) => ({ kind: 'drop', ...anyRange(random, cleaning) })),

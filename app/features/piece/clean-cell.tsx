@@ -19,6 +19,9 @@ interface CleanCellProps {
   readonly to: number;
   readonly language: string;
   readonly editor: Editor;
+  /** Lines of the row that a person left out. */
+  readonly leftOut: number;
+  readonly onTakeBack: (from: number, to: number) => void;
 }
 
 /** The clean paragraph as it reads, to be typed in; the edits of the pass that is lit up show. */
@@ -46,6 +49,14 @@ export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
   });
   return (
     <Cell ref={ref} data-column="clean" data-goes-on={goesOn || undefined}>
+      {props.leftOut > 0 && (
+        <LeftOut>
+          {props.leftOut === 1 ? 'A line' : `${props.leftOut} lines`} left out
+          <button type="button" onClick={() => props.onTakeBack(props.from, props.to)}>
+            Take back
+          </button>
+        </LeftOut>
+      )}
       {runs.length > 0 && (
         <EditableWords
           shape={kind === RowKind.heading ? Heading : Words}
@@ -82,6 +93,27 @@ const Cell = styled.div`
   padding: 2px 34px 12px 30px;
   &[data-goes-on] {
     padding-top: 0;
+  }
+`;
+
+const LeftOut = styled.div`
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  padding: 3px 0;
+  color: var(--soft);
+  font-size: 13px;
+  button {
+    font: inherit;
+    color: var(--go);
+    background: none;
+    border: 0;
+    border-radius: 6px;
+    padding: 1px 6px;
+    cursor: pointer;
+  }
+  button:hover {
+    background: var(--hover);
   }
 `;
 

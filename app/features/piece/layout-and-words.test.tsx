@@ -101,7 +101,16 @@ describe('cells', () => {
     enterBy: () => undefined,
     entry: () => undefined,
   };
-  const plain = { ref, goesOn: false, from: 0, to: 200, language: 'en', editor };
+  const plain = {
+    ref,
+    goesOn: false,
+    from: 0,
+    to: 200,
+    language: 'en',
+    editor,
+    leftOut: 0,
+    onTakeBack: () => undefined,
+  };
 
   test('the clean text reads without the edits, and marks those that are lit', () => {
     const runs = [

@@ -4,6 +4,7 @@ import type { SeamView } from '../../../core/index.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
 import { useDoubts } from './doubts/use-doubts.ts';
 import { EditPopup, type EditAsked } from './edit-popup.tsx';
+import { neighbourOf } from './editing/neighbours.ts';
 import { useEditor } from './editing/use-editor.ts';
 import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
@@ -11,7 +12,7 @@ import { PassRail } from './pass-rail.tsx';
 import { usePiece } from './piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
 import type { Selected } from './portion/selected.ts';
-import { usePortion } from './portion/use-portion.ts';
+import { usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './seam-menu.tsx';
 import { TourBar } from './tour-bar.tsx';
@@ -46,15 +47,21 @@ export function PieceText() {
         'edit-before': () => step('[data-column="source"] [data-edit]', -1),
         hold: () => toggle('hold'),
         'only-here': () => act({ kind: 'only' }),
-        'leave-out': () => toggle('leave-out'),
+        'leave-out': () => {
+          const words = document.activeElement?.closest('[data-index]')?.querySelector('[data-words]');
+          toggle('leave-out');
+          // The paragraph goes; the focus stays in the text.
+          if (words && !selected) neighbourOf(words, 1)?.focus({ preventScroll: true });
+        },
         write: () => {
           editor.enterBy('start');
           wordsInSight(scroller.current)?.focus();
         },
       }),
-      [step, act, toggle, editor],
+      [step, act, toggle, editor, selected],
     ),
   );
+  const takeBack = useRow(marked);
   const spots = selected?.spots;
   const copy = spots && (() => copyBetween(ready.client, spots));
   useCopyKey(copy, spots !== undefined && spots[0].row !== spots[1].row);
@@ -80,6 +87,7 @@ export function PieceText() {
           scroller={scroller}
           onSelect={setSelected}
           onAskEdit={setAskedEdit}
+          onTakeBack={takeBack}
           onAskSeam={askSeam}
         />
         <PortionBar marked={marked} style={decisions.style} onCopy={copy} />
@@ -95,6 +103,15 @@ export function PieceText() {
       />
     </Place>
   );
+}
+
+/** Takes back what was left out of a row; always the same function, so that rows rest. */
+function useRow(marked: MarkedPortion): (from: number, to: number) => void {
+  const act = useRef(marked.act);
+  useEffect(() => {
+    act.current = marked.act;
+  }, [marked]);
+  return useCallback((from, to) => act.current({ kind: 'take-back' }, { from, to }), []);
 }
 
 /** The paragraph that has the focus, or the first whose beginning is in sight. */

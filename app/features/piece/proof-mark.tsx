@@ -46,15 +46,44 @@ export function DropMark() {
   );
 }
 
-/** The sign for what was taken out: the loop of a deletion. */
-export function DeletionMark({ y }: { readonly y: number }) {
+/** The sign for what was taken out: the loop of a deletion, filled where a person did it. */
+export function DeletionMark({ y, isByHand }: { readonly y: number; readonly isByHand: boolean }) {
+  return (
+    <g stroke={isByHand ? 'var(--go)' : 'var(--gone)'} strokeWidth={isByHand ? 2 : 1.5}>
+      <path
+        d={`M0 ${y}C16 ${y} 24 ${y - 6} 28 ${y + 1}S18 ${y + 14} 15 ${y + 6}`}
+        fill={isByHand ? 'var(--chosen)' : 'none'}
+        opacity={isByHand ? 1 : 0.8}
+      />
+    </g>
+  );
+}
+
+const MARGIN = 54;
+
+/** The sign for words put in by hand: the caret of an insertion. */
+export function InsertionMark({ y }: { readonly y: number }) {
   return (
     <path
-      d={`M0 ${y}C16 ${y} 24 ${y - 6} 28 ${y + 1}S18 ${y + 14} 15 ${y + 6}`}
-      stroke="var(--gone)"
-      strokeWidth="1.5"
+      d={`M${MARGIN - 5} ${y + 5}L${MARGIN} ${y - 5}L${MARGIN + 5} ${y + 5}`}
+      stroke="var(--go)"
+      strokeWidth="2"
       fill="none"
-      opacity="0.8"
+      strokeLinejoin="round"
+    />
+  );
+}
+
+/** The sign for what stands as it is: the dots of a stet, down along the lines. */
+export function StetMark({ from, to }: { readonly from: number; readonly to: number }) {
+  return (
+    <path
+      d={`M${MARGIN} ${from}V${to}`}
+      stroke="var(--go)"
+      strokeWidth="3.2"
+      strokeDasharray="0.1 5.6"
+      strokeLinecap="round"
+      fill="none"
     />
   );
 }

@@ -25,12 +25,13 @@ interface ReadingColumnsProps {
   readonly scroller: React.RefObject<HTMLDivElement | null>;
   readonly onSelect: (selected: Selected | undefined) => void;
   readonly onAskEdit: (asked: EditAsked) => void;
+  readonly onTakeBack: (from: number, to: number) => void;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
 export function ReadingColumns(props: ReadingColumnsProps) {
-  const { client, summary, version, lit, shown, editor, scroller, onSelect, onAskEdit, onAskSeam } = props;
+  const { client, summary, version, lit, shown, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
   const width = useWidth(scroller);
   const layout = layoutColumns(width, summary.measure);
   const { plan } = summary;
@@ -109,6 +110,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
                 shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
                 language={summary.language}
                 editor={editor}
+                onTakeBack={onTakeBack}
                 onAskSeam={onAskSeam}
               />
             </Place>

@@ -20,6 +20,7 @@ interface ReadingRowProps {
   readonly shown: Place | undefined;
   readonly language: string;
   readonly editor: Editor;
+  readonly onTakeBack: (from: number, to: number) => void;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
 }
 
@@ -45,6 +46,8 @@ export const ReadingRow = memo(function ReadingRow(props: ReadingRowProps) {
         to={view.to}
         language={props.language}
         editor={props.editor}
+        leftOut={view.lines.filter((line) => line.byHand === 'left-out').length}
+        onTakeBack={props.onTakeBack}
       />
     </Row>
   );

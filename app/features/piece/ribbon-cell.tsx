@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import { Decision, type RowView, type SeamView } from '../../../core/index.ts';
-import { DeletionMark, ProofMark } from './proof-mark.tsx';
+import { DeletionMark, InsertionMark, ProofMark, StetMark } from './proof-mark.tsx';
 import { DECISION_WORDS } from './seam-words.ts';
 
 interface Extent {
@@ -83,8 +83,10 @@ interface BandProps {
 
 function Band({ view, geometry, tint }: BandProps) {
   const kept = geometry.lines.filter((_, at) => isKept(view, at));
-  const gone = geometry.lines.filter((_, at) => view.lines[at]?.dropped);
-  const deletions = gone.map((line) => <DeletionMark key={line.top} y={(line.top + line.bottom) / 2} />);
+  const deletions = geometry.lines.map((line, at) => {
+    const isGone = view.lines[at]?.dropped === true && line.top < line.bottom;
+    return isGone && <DeletionMark key={line.top} y={middle(line)} isByHand={view.lines[at]!.byHand === 'left-out'} />;
+  });
   if (kept.length === 0 || geometry.clean.bottom <= geometry.clean.top) return <>{deletions}</>;
   const fill = tint === 0 ? 'var(--ribbon-a)' : 'var(--ribbon-b)';
   const left = { top: kept[0]!.top + 1, bottom: kept.at(-1)!.bottom - 1 };
@@ -104,8 +106,17 @@ function Band({ view, geometry, tint }: BandProps) {
         );
       })}
       {deletions}
+      {geometry.lines.map((line, at) => {
+        const hand = view.lines[at]?.byHand;
+        if (hand === 'held') return <StetMark key={line.top} from={line.top + 3} to={line.bottom - 3} />;
+        return hand === 'rewritten' && <InsertionMark key={line.top} y={middle(line)} />;
+      })}
     </>
   );
+}
+
+function middle({ top, bottom }: Extent): number {
+  return (top + bottom) / 2;
 }
 
 function isKept(view: RowView, at: number): boolean {

@@ -1,4 +1,4 @@
-import { Fragment, memo } from 'react';
+import { Fragment, memo, useState } from 'react';
 import { styled } from 'styled-components';
 import type { LineView, Place } from '../../../core/index.ts';
 import { faces } from '../../ui/theme.ts';
@@ -14,10 +14,17 @@ interface SourceCellProps {
 
 /** The source as it came, line by line; what leaves is struck through. */
 export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: SourceCellProps) {
+  const [isOpen, setOpen] = useState(false);
+  const leftOut = lines.filter((line) => line.byHand === 'left-out').length;
+  const folds = leftOut > FOLDED_FROM;
+  const first = lines.findIndex((line) => line.byHand === 'left-out');
+  const last = lines.findLastIndex((line) => line.byHand === 'left-out');
+  const isFolded = ({ dropped, runs }: LineView, at: number) =>
+    folds && !isOpen && at > first && at <= last && (dropped || runs.every(({ text }) => text.trim() === ''));
   return (
     <Cell ref={ref} data-column="source">
       {lines.map((line, at) => (
-        <Line key={at} data-dropped={line.dropped || undefined}>
+        <Line key={at} hidden={isFolded(line, at)} data-dropped={line.dropped || undefined}>
           {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
           <span data-line={line.runs[0]?.from}>
             {line.runs.map((run, part) =>
@@ -37,9 +44,17 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: S
           </span>
         </Line>
       ))}
+      {folds && (
+        <Fold type="button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          {isOpen ? 'Fold them' : `and ${leftOut - 1} more lines left out`}
+        </Fold>
+      )}
     </Cell>
   );
 });
+
+/** So many lines that were left out are shown as they are. */
+const FOLDED_FROM = 2;
 
 const Cell = styled.div`
   position: relative;
@@ -56,6 +71,20 @@ const Line = styled.div`
   overflow-wrap: anywhere;
   &[data-dropped] {
     color: var(--faint);
+  }
+`;
+
+const Fold = styled.button`
+  margin: 2px 0 0 ${GUTTER - 6}px;
+  padding: 1px 6px;
+  border: 0;
+  border-radius: 6px;
+  background: none;
+  color: var(--go);
+  font: inherit;
+  cursor: pointer;
+  &:hover {
+    background: var(--hover);
   }
 `;
 

@@ -7,7 +7,8 @@ import type { PieceView } from '../piece-context.ts';
 export interface MarkedPortion {
   /** Not there where nothing is selected. */
   readonly view: PortionView | undefined;
-  act(action: PortionAction): void;
+  /** Without a portion, with what is selected. */
+  act(action: PortionAction, meant?: Portion): void;
   /** Does it, or takes it back where it was done; without a selection, to the paragraph that has the focus. */
   toggle(kind: 'hold' | 'leave-out'): void;
 }
