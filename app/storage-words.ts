@@ -22,7 +22,7 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
   },
   outrun: {
     text: 'This piece was changed in another tab',
-    detail: 'Its changes have been loaded here; your last one was not made.',
+    detail: 'Its changes have been loaded here; your last undo or redo was not made.',
   },
   unknown: {
     text: 'This could not be saved',

@@ -94,5 +94,6 @@ export { decodeText, type Decoded } from './formats/decode.ts';
 export { toHtml } from './formats/html.ts';
 export { countWouldDo } from './report/would-do.ts';
 export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';
+export { readBlocks, type ReadBlock } from './rows/read-blocks.ts';
 export { planRows, rowAt, rowOfSeam, RowKind, type RowPlan } from './rows/row-plan.ts';
 export { viewRow, type LineView, type RowView, type Run, type SeamView } from './rows/row-view.ts';

@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
-import type { Step } from '../core/index.ts';
+import type { Outcome, Step } from '../core/index.ts';
 
 /** A piece without its text: what the desk lists. Times are ms since the epoch. */
 export interface PieceRecord {
@@ -30,6 +30,15 @@ export interface StepRecord {
   readonly step: Step;
 }
 
+/** How a piece was at a time that a person gave a name. `keptAt` in ms since the epoch. */
+export interface VersionRecord {
+  readonly id: string;
+  readonly pieceId: string;
+  readonly name: string;
+  readonly keptAt: number;
+  readonly outcome: Outcome;
+}
+
 /** What was typed on the desk and not yet made into a piece, and small settings. */
 export interface NoteRecord {
   readonly key: string;
@@ -41,6 +50,7 @@ export type Database = Dexie & {
   texts: EntityTable<TextRecord, 'pieceId'>;
   steps: Table<StepRecord, [string, number]>;
   notes: EntityTable<NoteRecord, 'key'>;
+  versions: EntityTable<VersionRecord, 'id'>;
 };
 
 /** Opens the database of this origin. Versions are append-only: a published one is never edited. */
@@ -52,6 +62,7 @@ export function openDatabase(name = 'lucid-ribbon'): Database {
     steps: '[pieceId+seq], pieceId',
     notes: 'key',
   });
+  db.version(2).stores({ versions: 'id, pieceId' });
   return db;
 }
 

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import type { Step } from '../core/index.ts';
-import { openDatabase } from './db.ts';
+import { DEFAULT_STYLE, type Step } from '../core/index.ts';
+import { openDatabase, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
 import { loadDraft, saveDraft } from './notes.ts';
 import {
@@ -14,6 +14,8 @@ import {
   renamePiece,
   restorePiece,
 } from './pieces.ts';
+import { loadKeys, saveKeys } from './preferences.ts';
+import { forgetVersion, keepVersion, listVersions } from './versions.ts';
 
 /** One database for all tests, emptied after each. */
 const db = openDatabase('test');
@@ -75,10 +77,16 @@ describe('history', () => {
     expect((await loadPiece(id, db)).history).toEqual({ steps: [step('ligatures')], at: 1 });
   });
 
-  test('a tab that was outrun stores nothing and is told', async () => {
+  test('a step of a tab that was outrun comes after those of the other tab, and that tab is told', async () => {
+    const id = await createPiece('a', 'A', 1, db);
+    expect(await appendStep(id, 0, step('tabs'), 2, db)).toEqual({ merged: false });
+    expect(await appendStep(id, 0, step('rules'), 3, db)).toEqual({ merged: true });
+    expect((await loadPiece(id, db)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 2 });
+  });
+
+  test('an undo of a tab that was outrun stores nothing and is told', async () => {
     const id = await createPiece('a', 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
-    await expect(appendStep(id, 0, step('rules'), 3, db)).rejects.toEqual(problem('outrun'));
     await expect(moveInHistory(id, 0, 1, 3, db)).rejects.toEqual(problem('outrun'));
     await expect(moveInHistory(id, 1, 2, 3, db)).rejects.toEqual(problem('outrun'));
     expect((await loadPiece(id, db)).history.steps).toEqual([step('tabs')]);
@@ -101,4 +109,37 @@ test.each([
   [new StorageError('outrun'), 'outrun'],
 ])('%j means %s', (error, code) => {
   expect(toStorageError(error).problem).toBe(code);
+});
+
+describe('versions', () => {
+  const version = (id: string, pieceId: string, keptAt: number): VersionRecord => ({
+    id,
+    pieceId,
+    name: `Version ${id}`,
+    keptAt,
+    outcome: { style: DEFAULT_STYLE, choices: [] },
+  });
+
+  test('come with their piece, the last first, and go with it', async () => {
+    const id = await createPiece('a', 'A', 1, db);
+    await keepVersion(version('1', id, 5), db);
+    await keepVersion(version('2', id, 9), db);
+    await keepVersion(version('3', 'another', 9), db);
+    expect((await loadPiece(id, db)).versions.map((kept) => kept.id)).toEqual(['2', '1']);
+    await forgetVersion('2', db);
+    expect(await listVersions(id, db)).toEqual([version('1', id, 5)]);
+    await deletePiece(id, 10, db);
+    await listPieces(11 + 25 * 3600 * 1000, db);
+    expect(await listVersions(id, db)).toEqual([]);
+  });
+});
+
+test('own keys are kept; what is none is left out', async () => {
+  expect(await loadKeys(db)).toEqual({});
+  await saveKeys({ later: 'w' }, db);
+  expect(await loadKeys(db)).toEqual({ later: 'w' });
+  await db.notes.put({ key: 'keys', value: '{"later":7,"hold":"q","x":"long"}' });
+  expect(await loadKeys(db)).toEqual({ hold: 'q' });
+  await db.notes.put({ key: 'keys', value: 'nonsense' });
+  expect(await loadKeys(db)).toEqual({});
 });

@@ -1,11 +1,14 @@
 import { NO_HISTORY, type History, type Step } from '../core/index.ts';
-import { database, type Database, type PieceRecord } from './db.ts';
+import { database, type Database, type PieceRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
+import { listVersions } from './versions.ts';
 
 export interface StoredPiece {
   readonly piece: PieceRecord;
   readonly source: string;
   readonly history: History;
+  /** The last kept first. */
+  readonly versions: readonly VersionRecord[];
 }
 
 /** How long a deleted piece can be taken back, ms. */
@@ -39,10 +42,11 @@ export function listPieces(now: number, db = database()): Promise<PieceRecord[]>
 }
 
 function removeForGood(db: Database, ids: string[]): Promise<void> {
-  return db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
+  return db.transaction('rw', db.pieces, db.texts, db.steps, db.versions, async () => {
     await db.pieces.bulkDelete(ids);
     await db.texts.bulkDelete(ids);
     await db.steps.where('pieceId').anyOf(ids).delete();
+    await db.versions.where('pieceId').anyOf(ids).delete();
   });
 }
 
@@ -51,7 +55,7 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
   return guarded(async () => {
     const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
     if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
-    return { piece, source: text.source, history: await loadHistory(id, db) };
+    return { piece, source: text.source, history: await loadHistory(id, db), versions: await listVersions(id, db) };
   });
 }
 
@@ -66,23 +70,33 @@ export function loadHistory(id: string, db = database()): Promise<History> {
 }
 
 /**
- * Stores a step taken when `at` steps were in force; undone steps beyond are forgotten. Throws StorageError 'outrun', storing
- * nothing, where another tab has moved on since.
+ * Stores a step taken when `at` steps were in force; undone steps beyond are forgotten. Where another tab has moved on since, the
+ * step is taken after that tab's, and `merged` is told: choices hold whatever came before them.
  */
-export function appendStep(id: string, at: number, step: Step, now: number, db = database()): Promise<void> {
+export function appendStep(
+  id: string,
+  at: number,
+  step: Step,
+  now: number,
+  db = database(),
+): Promise<{ readonly merged: boolean }> {
   return guarded(() =>
     db.transaction('rw', db.pieces, db.steps, async () => {
       const piece = await db.pieces.get(id);
       if (!piece) throw new StorageError('gone');
-      if (piece.at !== at) throw new StorageError('outrun');
-      await db.steps.where('[pieceId+seq]').between([id, at], [id, Infinity]).delete();
-      await db.steps.put({ pieceId: id, seq: at, step });
-      await db.pieces.update(id, { at: at + 1, stepCount: at + 1, changedAt: now });
+      const end = piece.at;
+      await db.steps.where('[pieceId+seq]').between([id, end], [id, Infinity]).delete();
+      await db.steps.put({ pieceId: id, seq: end, step });
+      await db.pieces.update(id, { at: end + 1, stepCount: end + 1, changedAt: now });
+      return { merged: end !== at };
     }),
   );
 }
 
-/** Stores an undo or redo: from now on `to` steps are in force. Throws 'outrun' like appendStep. */
+/**
+ * Stores an undo or redo: from now on `to` steps are in force. Throws StorageError 'outrun', storing nothing, where another tab has
+ * moved on since.
+ */
 export function moveInHistory(id: string, from: number, to: number, now: number, db = database()): Promise<void> {
   return guarded(() =>
     db.transaction('rw', db.pieces, async () => {

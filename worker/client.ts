@@ -81,6 +81,7 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
     stetAt: (place, alike) => settle(remote.stetAt(place, alike) as Promise<Step | undefined>),
     stepLines: (steps) => settle(remote.stepLines(steps)),
     compare: (style, choices) => settle(remote.compare(style, choices)),
+    read: (from, to) => settle(remote.read(from, to)),
     copy: () => settle(remote.copy()),
     text: () => settle(remote.text()),
     sourceRanges: (ranges) => settle(remote.sourceRanges(ranges)),

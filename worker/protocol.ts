@@ -14,6 +14,7 @@ import type {
   PortionAction,
   PortionView,
   RangeList,
+  ReadBlock,
   RowEdit,
   RowEdited,
   RowPlan,
@@ -112,6 +113,8 @@ export interface CleanService {
   stepLines(steps: readonly Step[]): (readonly [number, number] | undefined)[];
   /** Where the text reads otherwise with another style and other choices: `one` as it is now, `other` as it is then. */
   compare(style: Style, choices: readonly Choice[]): Differences;
+  /** The paragraphs [from, to) of the clean text, for reading alone. */
+  read(from: number, to: number): ReadBlock[];
   copy(): CleanCopy;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */

@@ -19,6 +19,7 @@ import {
   listDoubts,
   openLedger,
   planRows,
+  readBlocks,
   revise,
   rowAt,
   stepFor,
@@ -127,6 +128,7 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       const { cleaning } = opened();
       return findDifferences(cleaning, revise(cleaning, style, choices));
     },
+    read: (from, to) => readBlocks(opened().cleaning, from, to),
     stetAt: ({ from, to }, alike) => stepForStet(opened().cleaning, from, to, alike),
     rangeOfLines(first, last) {
       const { index } = opened().cleaning.table;

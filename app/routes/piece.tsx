@@ -1,6 +1,7 @@
 import type { ShouldRevalidateFunctionArgs } from 'react-router';
 import { StorageError } from '../../storage/errors.ts';
 import { loadPiece } from '../../storage/pieces.ts';
+import { loadKeys } from '../../storage/preferences.ts';
 import { actOnPiece, type PieceWrite } from '../features/piece/piece-actions.ts';
 import { PieceScreen } from '../features/piece/piece-screen.tsx';
 import { Working } from '../features/piece/working.tsx';
@@ -15,7 +16,8 @@ export function meta({ loaderData }: Route.MetaArgs) {
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   try {
-    return { stored: await loadPiece(params.id) };
+    const [stored, keys] = await Promise.all([loadPiece(params.id), loadKeys()]);
+    return { stored, keys };
   } catch (error) {
     if (error instanceof StorageError) return { problem: error.problem };
     throw error;
@@ -41,5 +43,5 @@ export default function PieceRoute({ loaderData }: Route.ComponentProps) {
     const words = STORAGE_WORDS[loaderData?.problem ?? 'unknown'];
     return <Failure title={words.text} advice={words.detail} />;
   }
-  return <PieceScreen key={loaderData.stored.piece.id} stored={loaderData.stored} />;
+  return <PieceScreen key={loaderData.stored.piece.id} stored={loaderData.stored} keys={loaderData.keys} />;
 }

@@ -34,6 +34,8 @@ export interface LineView {
   readonly number: number;
   readonly runs: readonly Run[];
   readonly dropped: boolean;
+  /** The line end, as it stands in the source; empty at the end of the text, and where the row ends before it. */
+  readonly end: string;
   /** What a person did to the line: they left it out, hold it as it is, or put words of their own into it. */
   readonly byHand?: 'left-out' | 'held' | 'rewritten';
 }
@@ -163,6 +165,7 @@ function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: reado
       number: index.from[line]! >= rowFrom ? line + 1 : 0,
       runs,
       dropped: isDropped(table.kind[line]!),
+      end: index.next[line]! <= rowTo ? source.slice(index.to[line], index.next[line]) : '',
       byHand: handOf(cleaning, line, runs),
     });
   }

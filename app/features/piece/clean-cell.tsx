@@ -18,6 +18,8 @@ interface CleanCellProps {
   readonly from: number;
   readonly to: number;
   readonly language: string;
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
   readonly editor: Editor;
   /** Lines of the row that a person left out. */
   readonly leftOut: number;
@@ -26,24 +28,24 @@ interface CleanCellProps {
 
 /** The clean paragraph as it reads, to be typed in; the edits of the pass that is lit up show. */
 export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
-  const { ref, runs, kind, goesOn, lit, shown } = props;
+  const { ref, runs, kind, goesOn, lit, shown, isSigned } = props;
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
     if (run.doubt) {
       return (
         <Doubted key={at} {...editMark(run)} data-lit={isLit || undefined} title="In doubt">
-          {runText(run, shown, 'clean')}
+          {runText(run, shown, 'clean', isSigned)}
         </Doubted>
       );
     }
-    if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean')}</Fragment>;
+    if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean', isSigned)}</Fragment>;
     return run.text.trim() === '' && !run.text.includes('\n') ? (
       <Spot key={at} {...editMark(run)}>
-        {runText(run, shown, 'clean')}
+        {runText(run, shown, 'clean', isSigned)}
       </Spot>
     ) : (
       <Lit key={at} {...editMark(run)}>
-        {runText(run, shown, 'clean')}
+        {runText(run, shown, 'clean', isSigned)}
       </Lit>
     );
   });

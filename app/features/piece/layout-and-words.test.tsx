@@ -74,6 +74,7 @@ describe('cells', () => {
       {
         number: 7,
         dropped: false,
+        end: '\n',
         runs: [
           { from: 0, to: 7, text: 'A cart.', passes: [], fate: 'kept' as const },
           { from: 7, to: 10, text: '[4]', passes: ['reference-marks'], fate: 'gone' as const },
@@ -82,10 +83,13 @@ describe('cells', () => {
       {
         number: 0,
         dropped: true,
+        end: '\n',
         runs: [{ from: 11, to: 13, text: '12', passes: ['page-furniture'], fate: 'gone' as const }],
       },
     ];
-    const { container } = render(<SourceCell ref={ref} lines={lines} lit="page-furniture" shown={undefined} />);
+    const { container } = render(
+      <SourceCell ref={ref} lines={lines} lit="page-furniture" shown={undefined} isSigned={false} />,
+    );
     expect(screen.getByText('7')).toBeTruthy();
     expect(container.querySelector('[data-fate="gone"]')?.textContent).toBe('[4]');
     expect(container.querySelector('[data-lit]')?.textContent).toBe('12');
@@ -107,6 +111,7 @@ describe('cells', () => {
     from: 0,
     to: 200,
     language: 'en',
+    isSigned: false,
     editor,
     leftOut: 0,
     onTakeBack: () => undefined,
@@ -147,8 +152,9 @@ describe('cells', () => {
     const { container } = render(
       <SourceCell
         ref={ref}
-        lines={[{ number: 1, dropped: false, runs }]}
+        lines={[{ number: 1, dropped: false, end: '\n', runs }]}
         lit={undefined}
+        isSigned={false}
         shown={{ from: 109, to: 110 }}
       />,
     );

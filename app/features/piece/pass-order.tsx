@@ -1,16 +1,9 @@
-import {
-  Button,
-  Dialog,
-  DialogTrigger,
-  GridList,
-  GridListItem,
-  Heading,
-  Modal,
-  useDragAndDrop,
-} from 'react-aria-components';
+import { useState } from 'react';
+import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { isPassOn, passesInOrder, type Step, type Style } from '../../../core/index.ts';
-import { Button as PlainButton, QuietButton } from '../../ui/buttons.tsx';
+import { QuietButton } from '../../ui/buttons.tsx';
+import { Sheet } from '../../ui/sheet.tsx';
 
 interface PassOrderProps {
   readonly style: Style;
@@ -19,25 +12,18 @@ interface PassOrderProps {
 
 /** Opens the list of the passes that work inside paragraphs, in the order in which they work; they can be moved. */
 export function PassOrder({ style, take }: PassOrderProps) {
+  const [isOpen, setOpen] = useState(false);
   return (
-    <DialogTrigger>
-      <QuietButton>Working order…</QuietButton>
-      <Sheet isDismissable>
-        <Dialog>
-          {({ close }) => (
-            <Inside>
-              <Heading slot="title">Working order</Heading>
-              <p>
-                Passes work one after the other, each on what the one before left. Drag one by its handle to another
-                place, or take it with Enter and move it with the arrow keys.
-              </p>
-              <OrderList style={style} take={take} />
-              <PlainButton onPress={close}>Done</PlainButton>
-            </Inside>
-          )}
-        </Dialog>
+    <>
+      <QuietButton onPress={() => setOpen(true)}>Working order…</QuietButton>
+      <Sheet title="Working order" isOpen={isOpen} onClose={() => setOpen(false)} width={420}>
+        <p>
+          Passes work one after the other, each on what the one before left. Drag one by its handle to another place, or
+          take it with Enter and move it with the arrow keys.
+        </p>
+        <OrderList style={style} take={take} />
       </Sheet>
-    </DialogTrigger>
+    </>
   );
 }
 
@@ -71,47 +57,6 @@ function OrderList({ style, take }: PassOrderProps) {
     </List>
   );
 }
-
-const Sheet = styled(Modal)`
-  position: fixed;
-  inset: 0;
-  margin: auto;
-  width: 420px;
-  height: fit-content;
-  max-height: 86vh;
-  display: flex;
-  background: var(--sheet);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 14px;
-  box-shadow: 0 0 0 100vmax #10141c66;
-  z-index: 10;
-  [role='dialog'] {
-    display: flex;
-    min-height: 0;
-    width: 100%;
-    outline: none;
-  }
-`;
-
-const Inside = styled.div`
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  min-height: 0;
-  width: 100%;
-  padding: 20px 22px;
-  h2 {
-    font-size: 17px;
-  }
-  p {
-    color: var(--soft);
-    font-size: 13px;
-  }
-  > button {
-    align-self: end;
-  }
-`;
 
 const List = styled(GridList)`
   overflow: auto;

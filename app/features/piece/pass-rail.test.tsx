@@ -8,8 +8,9 @@ import {
   type Choice,
   type Step,
   type Style,
+  NO_HISTORY,
 } from '../../../core/index.ts';
-import { MarkChip } from './mark-chip.tsx';
+import { ChoiceChips } from './choice-chips.tsx';
 import { markWords } from './mark-words.ts';
 import { PassRail } from './pass-rail.tsx';
 import type { Decisions } from './use-decisions.ts';
@@ -21,6 +22,8 @@ function decisionsOf(style: Style, choices: readonly Choice[] = []) {
   const decisions: Decisions = {
     style,
     choices,
+    history: NO_HISTORY,
+    goTo: () => undefined,
     canUndo: false,
     canRedo: false,
     take,
@@ -90,14 +93,14 @@ describe('what a person says marks paragraphs', () => {
   test('is shown, and can be taken back', () => {
     const choice: Choice = { kind: 'mark', from: 3, to: 4, mark: { by: 'gap', blanks: 1, step: 'level', odd: false } };
     const { decisions, take } = decisionsOf(DEFAULT_STYLE, [choice]);
-    render(<MarkChip decisions={decisions} />);
+    render(<ChoiceChips decisions={decisions} />);
     expect(screen.getByText(/Paragraphs by a blank line/)).not.toBeNull();
     fireEvent.click(screen.getByRole('button', { name: /let the evidence decide again/ }));
     expect(take).toHaveBeenCalledWith({ kind: 'withdraw', choice });
   });
 
   test('is not shown where nothing was said', () => {
-    const { container } = render(<MarkChip decisions={decisionsOf(DEFAULT_STYLE).decisions} />);
+    const { container } = render(<ChoiceChips decisions={decisionsOf(DEFAULT_STYLE).decisions} />);
     expect(container.textContent).toBe('');
   });
 });

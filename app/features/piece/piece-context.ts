@@ -17,6 +17,9 @@ export interface PieceView {
   readonly ready: Ready;
   readonly decisions: Decisions;
   readonly slowRules: readonly OwnRule[];
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
+  sign(isSigned: boolean): void;
   /** The pass whose edits are lit up. */
   readonly lit: string | undefined;
   light(pass: string | undefined): void;

@@ -1,27 +1,31 @@
 import { Input, TextField, ToggleButton, VisuallyHidden } from 'react-aria-components';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { NavLink } from 'react-router';
 import { css, styled } from 'styled-components';
-import type { Summary } from '../../../worker/protocol.ts';
 import { Brand } from '../../ui/brand.tsx';
 import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
-import { MarkChip } from './mark-chip.tsx';
+import { useStepNames } from './history/use-step-names.ts';
+import { ChoiceChips } from './choice-chips.tsx';
 import { Tally } from './tally.tsx';
 import type { PieceView } from './piece-context.ts';
+import type { Ready } from './use-cleaning.ts';
 
 interface PieceHeaderProps {
   readonly title: string;
   readonly onRename: (title: string) => void;
-  readonly summary: Summary | undefined;
+  readonly ready: Ready | undefined;
   readonly piece: Omit<PieceView, 'ready'>;
+  readonly onSheet: (sheet: 'keys' | 'history') => void;
   readonly onCopy: (() => void) | undefined;
 }
 
 /** The top of the main screen: what the piece is, how its words went, undo, redo and the copy. */
-export function PieceHeader({ title, onRename, summary, piece, onCopy }: PieceHeaderProps) {
+export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: PieceHeaderProps) {
   const { decisions, drawer, openDrawer } = piece;
+  const summary = ready?.summary;
+  const [undoes, redoes] = useNextSteps(piece, ready);
   return (
     <Bar>
       <Brand />
@@ -33,7 +37,7 @@ export function PieceHeader({ title, onRename, summary, piece, onCopy }: PieceHe
           {summary.measure > 0 && ` · ${summary.measure} wide`}
         </Chip>
       )}
-      <MarkChip decisions={decisions} />
+      <ChoiceChips decisions={decisions} />
       <Rest>
         {summary && <Tally tally={summary.tally} />}
         <View to={`/piece/${piece.id}`} end>
@@ -43,11 +47,27 @@ export function PieceHeader({ title, onRename, summary, piece, onCopy }: PieceHe
         <Toggle isSelected={drawer !== undefined} onChange={(open) => openDrawer(open ? {} : undefined)}>
           Ledger
         </Toggle>
-        <QuietButton isDisabled={!decisions.canUndo} onPress={decisions.undo}>
-          Undo
-        </QuietButton>
-        <QuietButton isDisabled={!decisions.canRedo} onPress={decisions.redo}>
-          Redo
+        <Named title={undoes ? `Undo: ${undoes}` : undefined}>
+          <QuietButton
+            aria-label={undoes ? `Undo: ${undoes}` : 'Undo'}
+            isDisabled={!decisions.canUndo}
+            onPress={decisions.undo}
+          >
+            Undo
+          </QuietButton>
+        </Named>
+        <Named title={redoes ? `Redo: ${redoes}` : undefined}>
+          <QuietButton
+            aria-label={redoes ? `Redo: ${redoes}` : 'Redo'}
+            isDisabled={!decisions.canRedo}
+            onPress={decisions.redo}
+          >
+            Redo
+          </QuietButton>
+        </Named>
+        <QuietButton onPress={() => onSheet('history')}>Steps</QuietButton>
+        <QuietButton aria-label="Keys" onPress={() => onSheet('keys')}>
+          ?
         </QuietButton>
         <ThemeSwitch />
         <PrimaryButton isDisabled={!onCopy} onPress={onCopy}>
@@ -56,6 +76,17 @@ export function PieceHeader({ title, onRename, summary, piece, onCopy }: PieceHe
       </Rest>
     </Bar>
   );
+}
+
+/** What undo and redo would do; undefined where there is nothing. */
+function useNextSteps(
+  piece: Omit<PieceView, 'ready'>,
+  ready: Ready | undefined,
+): readonly [string | undefined, string | undefined] {
+  const { steps, at } = piece.decisions.history;
+  const around = useMemo(() => steps.slice(Math.max(0, at - 1), at + 1), [steps, at]);
+  const names = useStepNames(piece, ready, around);
+  return at === 0 ? [undefined, names[0]] : [names[0], names[1]];
 }
 
 function TitleField({ title, onRename }: Pick<PieceHeaderProps, 'title' | 'onRename'>) {
@@ -153,6 +184,11 @@ const View = styled(NavLink)`
 
 const Toggle = styled(ToggleButton)`
   ${view}
+`;
+
+/** Tells on hover what a button would do; the button itself may be off. */
+const Named = styled.span`
+  display: contents;
 `;
 
 const Rest = styled.div`

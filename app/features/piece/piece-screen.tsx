@@ -1,9 +1,14 @@
-import { startTransition, useCallback, useEffect, useState } from 'react';
-import { Outlet, useNavigate } from 'react-router';
+import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
+import { Outlet, useLocation, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { Failure } from '../../ui/failure.tsx';
 import { Button } from '../../ui/buttons.tsx';
+import { HistorySheet } from './history/history-sheet.tsx';
+import { useVersions } from './history/use-versions.ts';
+import type { OwnKeys } from './keys/commands.ts';
+import { KeysSheet } from './keys/keys-sheet.tsx';
+import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
 import type { Drawer, PieceView, Tour } from './piece-context.ts';
 import { PieceHeader } from './piece-header.tsx';
 import { useCleaning } from './use-cleaning.ts';
@@ -16,8 +21,14 @@ import { useSlowRuleNews } from './use-slow-rule-news.ts';
 import { Working } from './working.tsx';
 
 /** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
-export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
-  const save = useSaving();
+interface PieceScreenProps {
+  readonly stored: StoredPiece;
+  /** The keys that the person chose, by command. */
+  readonly keys: OwnKeys;
+}
+
+export function PieceScreen({ stored, keys }: PieceScreenProps) {
+  const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
   const cleaning = useCleaning(stored.source, decisions.style, decisions.choices);
   const { state, slowRules } = cleaning;
@@ -28,6 +39,12 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
   const [tour, setTour] = useState<Tour>();
+  const [isSigned, sign] = useState(false);
+  const [sheet, setSheet] = useState<'keys' | 'history'>();
+  const [ownKeys, setOwnKeys] = useState(keys);
+  const versions = useVersions(stored.piece.id, stored.versions, decisions, save);
+  const navigate = useNavigate();
+  const toRead = useCallback(() => void navigate(`/piece/${stored.piece.id}/read`), [navigate, stored.piece.id]);
   const openDrawer = (next: Drawer | undefined) => {
     // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
     if (!next?.forTyping) startTransition(() => setDrawer(next));
@@ -58,6 +75,8 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
     source: stored.source,
     decisions,
     slowRules,
+    isSigned,
+    sign,
     lit,
     light,
     tour,
@@ -66,20 +85,61 @@ export function PieceScreen({ stored }: { readonly stored: StoredPiece }) {
     openDrawer,
   };
   return (
-    <Screen>
-      <PieceHeader title={title} onRename={rename} summary={ready?.summary} piece={shared} onCopy={copy} />
-      {ready ? (
-        <Outlet context={{ ...shared, ready } satisfies PieceView} />
-      ) : state.status === 'working' ? (
-        <Working stage={state.stage} onCancel={cleaning.stop} />
-      ) : (
-        <Stopped role="status">
-          <p>The cleaning was stopped. The source is kept.</p>
-          <Button onPress={cleaning.startAgain}>Clean it again</Button>
-        </Stopped>
-      )}
-    </Screen>
+    <KeysContext value={ownKeys}>
+      <Screen>
+        <ScreenKeys onSheet={setSheet} onSign={() => sign(!isSigned)} onRead={toRead} />
+        <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={setSheet} onCopy={copy} />
+        {ready ? (
+          <Outlet context={{ ...shared, ready } satisfies PieceView} />
+        ) : state.status === 'working' ? (
+          <Working stage={state.stage} onCancel={cleaning.stop} />
+        ) : (
+          <Stopped role="status">
+            <p>The cleaning was stopped. The source is kept.</p>
+            <Button onPress={cleaning.startAgain}>Clean it again</Button>
+          </Stopped>
+        )}
+        <KeysSheet
+          isOpen={sheet === 'keys'}
+          onClose={() => setSheet(undefined)}
+          onChange={(changed) => {
+            setOwnKeys(changed);
+            save({ intent: 'keys', keys: changed });
+          }}
+        />
+        <HistorySheet
+          isOpen={sheet === 'history'}
+          onClose={() => setSheet(undefined)}
+          piece={shared}
+          ready={ready}
+          versions={versions}
+        />
+      </Screen>
+    </KeysContext>
   );
+}
+
+interface ScreenKeysProps {
+  readonly onSheet: (sheet: 'keys' | 'history') => void;
+  readonly onSign: () => void;
+  readonly onRead: () => void;
+}
+
+/** The keys that work on all screens of a piece. The reading view has its own way back. */
+function ScreenKeys({ onSheet, onSign, onRead }: ScreenKeysProps) {
+  const isReading = useLocation().pathname.endsWith('/read');
+  useCommands(
+    useMemo(
+      (): Handlers => ({
+        keys: () => onSheet('keys'),
+        history: () => onSheet('history'),
+        hidden: onSign,
+        read: isReading ? undefined : onRead,
+      }),
+      [onSheet, onSign, onRead, isReading],
+    ),
+  );
+  return null;
 }
 
 /** Goes to the text's own screen, from whichever is open. */
@@ -90,6 +150,13 @@ function useToText(id: string): () => void {
 
 const Screen = styled.div`
   height: 100%;
+  @media print {
+    display: block;
+    height: auto;
+    > header {
+      display: none;
+    }
+  }
   display: grid;
   grid-template: 52px minmax(0, 1fr) / minmax(0, 1fr);
 `;

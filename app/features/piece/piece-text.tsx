@@ -83,6 +83,9 @@ export function PieceText() {
           version={ready.version}
           lit={lit}
           shown={tour?.places[tour.at] ?? doubts.place}
+          isSigned={piece.isSigned}
+          onSign={piece.sign}
+          readAt={`/piece/${piece.id}/read`}
           editor={editor}
           scroller={scroller}
           onSelect={setSelected}

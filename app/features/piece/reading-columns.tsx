@@ -1,5 +1,7 @@
 import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
+import { ToggleButton } from 'react-aria-components';
+import { Link } from 'react-router';
 import { css, styled } from 'styled-components';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
@@ -7,6 +9,7 @@ import type { Summary } from '../../../worker/protocol.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from './edit-popup.tsx';
 import type { Editor } from './editing/use-editor.ts';
+import { Key } from './keys/key.tsx';
 import { OverviewRibbon } from './overview-ribbon.tsx';
 import type { Selected } from './portion/selected.ts';
 import { useSelected } from './portion/use-selected.ts';
@@ -20,6 +23,11 @@ interface ReadingColumnsProps {
   readonly lit: string | undefined;
   /** The place that is being shown: the view goes there when it changes. */
   readonly shown: Place | undefined;
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
+  readonly onSign: (isSigned: boolean) => void;
+  /** Where the clean text is read alone. */
+  readonly readAt: string;
   readonly editor: Editor;
   /** Gives the columns to those that move in them. */
   readonly scroller: React.RefObject<HTMLDivElement | null>;
@@ -61,10 +69,18 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   } as React.CSSProperties;
   return (
     <Area style={sizes}>
-      <Caps aria-hidden="true">
-        <span>Source</span>
+      <Caps>
+        <span aria-hidden="true">Source</span>
         <span />
-        <span>Clean text</span>
+        <span>
+          <span aria-hidden="true">Clean text</span>
+          <CapToggle isSelected={props.isSigned} onChange={props.onSign}>
+            Hidden characters <Key of="hidden" />
+          </CapToggle>
+          <CapLink to={props.readAt}>
+            Read alone <Key of="read" />
+          </CapLink>
+        </span>
       </Caps>
       <Scroller
         ref={scroller}
@@ -109,6 +125,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
                 lit={lit}
                 shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
                 language={summary.language}
+                isSigned={props.isSigned}
                 editor={editor}
                 onTakeBack={onTakeBack}
                 onAskSeam={onAskSeam}
@@ -214,12 +231,47 @@ const Caps = styled.div`
   font-size: 12px;
   color: var(--soft);
   ${columnGrounds}
-  span {
+  > span {
     padding: 6px 0 0 14px;
   }
-  span:last-child {
-    padding-left: 30px;
+  > span:last-child {
+    display: flex;
+    align-items: baseline;
+    gap: 2px;
+    max-width: 620px;
+    padding: 3px 26px 0 30px;
+    white-space: nowrap;
+    overflow: hidden;
+    > :nth-child(2) {
+      margin-left: auto;
+    }
   }
+`;
+
+const capAction = css`
+  font: inherit;
+  color: var(--soft);
+  background: none;
+  border: 0;
+  border-radius: 6px;
+  padding: 1px 6px;
+  text-decoration: none;
+  cursor: pointer;
+  &:hover {
+    background: var(--hover);
+  }
+  &[data-selected] {
+    color: var(--ink);
+    background: var(--chosen);
+  }
+`;
+
+const CapToggle = styled(ToggleButton)`
+  ${capAction}
+`;
+
+const CapLink = styled(Link)`
+  ${capAction}
 `;
 
 const Scroller = styled.div`

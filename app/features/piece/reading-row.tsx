@@ -19,6 +19,7 @@ interface ReadingRowProps {
   /** The place that is being shown, where it lies in this row. */
   readonly shown: Place | undefined;
   readonly language: string;
+  readonly isSigned: boolean;
   readonly editor: Editor;
   readonly onTakeBack: (from: number, to: number) => void;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
@@ -33,7 +34,7 @@ export const ReadingRow = memo(function ReadingRow(props: ReadingRowProps) {
   if (!view) return <div style={{ height }} />;
   return (
     <Row>
-      <SourceCell ref={source} lines={view.lines} lit={lit} shown={shown} />
+      <SourceCell ref={source} lines={view.lines} lit={lit} shown={shown} isSigned={props.isSigned} />
       <RibbonCell view={view} geometry={geometry} tint={tint} onAskSeam={onAskSeam} />
       <CleanCell
         ref={clean}
@@ -45,6 +46,7 @@ export const ReadingRow = memo(function ReadingRow(props: ReadingRowProps) {
         from={view.from}
         to={view.to}
         language={props.language}
+        isSigned={props.isSigned}
         editor={props.editor}
         leftOut={view.lines.filter((line) => line.byHand === 'left-out').length}
         onTakeBack={props.onTakeBack}

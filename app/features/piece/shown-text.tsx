@@ -1,19 +1,26 @@
 import { styled } from 'styled-components';
 import type { Place, Run } from '../../../core/index.ts';
 import { breakable } from '../../ui/long-words.tsx';
+import { signedText } from './signed-text.tsx';
 
-/** The text of a run, the part of it that is being shown marked. In the clean text a changed run is shown whole. */
-export function runText(run: Run, shown: Place | undefined, side: 'source' | 'clean'): React.ReactNode {
-  if (!shown || !meets(shown, run)) return breakable(run.text);
-  if (side === 'clean' && run.fate !== 'kept') return <Shown data-shown="">{breakable(run.text)}</Shown>;
+/** The text of a run, the part of it that is being shown marked, hidden characters by their signs where they are wanted. In the clean text a changed run is shown whole. */
+export function runText(
+  run: Run,
+  shown: Place | undefined,
+  side: 'source' | 'clean',
+  isSigned: boolean,
+): React.ReactNode {
+  const textOf = isSigned ? signedText : breakable;
+  if (!shown || !meets(shown, run)) return textOf(run.text);
+  if (side === 'clean' && run.fate !== 'kept') return <Shown data-shown="">{textOf(run.text)}</Shown>;
   const from = Math.max(0, shown.from - run.from);
   const to = Math.min(run.text.length, shown.to - run.from);
-  if (from >= to) return breakable(run.text);
+  if (from >= to) return textOf(run.text);
   return (
     <>
-      {breakable(run.text.slice(0, from))}
-      <Shown data-shown="">{run.text.slice(from, to)}</Shown>
-      {breakable(run.text.slice(to))}
+      {textOf(run.text.slice(0, from))}
+      <Shown data-shown="">{textOf(run.text.slice(from, to))}</Shown>
+      {textOf(run.text.slice(to))}
     </>
   );
 }

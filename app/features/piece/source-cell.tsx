@@ -3,6 +3,7 @@ import { styled } from 'styled-components';
 import type { LineView, Place } from '../../../core/index.ts';
 import { faces } from '../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
+import { LineEndSign } from './signed-text.tsx';
 import { GUTTER, SOURCE_LINE } from './column-layout.ts';
 
 interface SourceCellProps {
@@ -10,10 +11,12 @@ interface SourceCellProps {
   readonly lines: readonly LineView[];
   readonly lit: string | undefined;
   readonly shown: Place | undefined;
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
 }
 
 /** The source as it came, line by line; what leaves is struck through. */
-export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: SourceCellProps) {
+export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown, isSigned }: SourceCellProps) {
   const [isOpen, setOpen] = useState(false);
   const leftOut = lines.filter((line) => line.byHand === 'left-out').length;
   const folds = leftOut > FOLDED_FROM;
@@ -29,7 +32,7 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: S
           <span data-line={line.runs[0]?.from}>
             {line.runs.map((run, part) =>
               run.fate === 'kept' ? (
-                <Fragment key={part}>{runText(run, shown, 'source')}</Fragment>
+                <Fragment key={part}>{runText(run, shown, 'source', isSigned)}</Fragment>
               ) : (
                 <Changed
                   key={part}
@@ -37,11 +40,12 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown }: S
                   data-fate={run.text.trim() === '' ? undefined : run.fate}
                   data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
                 >
-                  {runText(run, shown, 'source')}
+                  {runText(run, shown, 'source', isSigned)}
                 </Changed>
               ),
             )}
           </span>
+          {isSigned && line.end !== '' && <LineEndSign end={line.end} />}
         </Line>
       ))}
       {folds && (

@@ -4,6 +4,7 @@ import {
   canRedo,
   canUndo,
   DEFAULT_STYLE,
+  moveTo,
   outcomeOf,
   redo,
   undo,
@@ -19,11 +20,15 @@ import type { PieceWrite } from './piece-actions.ts';
 export interface Decisions {
   readonly style: Style;
   readonly choices: readonly Choice[];
+  /** All steps, and how many of them are in force. */
+  readonly history: History;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   take(step: Step): void;
   undo(): void;
   redo(): void;
+  /** Back or forth to where so many steps are in force. */
+  goTo(at: number): void;
 }
 
 /** Keeps the history of a piece in step with storage. A new `stored` history (another tab's) takes the place of ours. */
@@ -63,11 +68,13 @@ export function useDecisions(stored: History, save: (write: PieceWrite) => void)
   return {
     style,
     choices,
+    history,
     canUndo: canUndo(history),
     canRedo: canRedo(history),
     take,
     undo: useCallback(() => move(undo), [move]),
     redo: useCallback(() => move(redo), [move]),
+    goTo: useCallback((at: number) => move((now) => moveTo(now, at)), [move]),
   };
 }
 

@@ -1,0 +1,90 @@
+import { Decision, type Choice, type Step, type Style } from '../../../../core/index.ts';
+import { markWords } from '../mark-words.ts';
+import { passTitle, ruleTitle } from '../rule-words.ts';
+
+/** The first and the last line that a step is about, from 1; undefined for the whole text. */
+export type Lines = readonly [number, number] | undefined;
+
+const DONE: Readonly<Record<Decision, string>> = {
+  [Decision.join]: 'Joined',
+  [Decision.mend]: 'Mended the word between',
+  [Decision.break]: 'Parted',
+  [Decision.keep]: 'Kept the line end between',
+};
+
+const LONGEST = 28;
+
+/** A step as a person would name it: “Joined lines 41 and 42”. `source` is the text of the piece. */
+export function stepWords(step: Step, lines: Lines, style: Style, source: string): string {
+  switch (step.kind) {
+    case 'choose':
+      return choiceWords(step.choice, lines, style, source);
+    case 'withdraw':
+      return `Took back: ${lowered(choiceWords(step.choice, lines, style, source))}`;
+    case 'switch-pass':
+      return `${passTitle(step.pass, style)}: switched ${step.on ? 'on' : 'off'}`;
+    case 'set-pass':
+      return `${passTitle(step.pass, style)}: another setting`;
+    case 'move-pass':
+      return `${passTitle(step.pass, style)}: works at another time`;
+    case 'reset-passes':
+      return 'All passes as at first';
+    case 'set-rule':
+      return `Own rule: ${ruleTitle(step.rule)}`;
+    case 'remove-rule':
+      return 'Own rule removed';
+    case 'restore':
+      return `Back to the version “${step.name}”`;
+    case 'together':
+      return togetherWords(step.steps, lines, style, source);
+  }
+}
+
+function togetherWords(steps: readonly Step[], lines: Lines, style: Style, source: string): string {
+  const chosen = steps.findLast((step) => step.kind === 'choose') ?? steps[0];
+  if (!chosen) return 'Nothing';
+  const isRewrite = chosen.kind === 'choose' && chosen.choice.kind === 'rewrite';
+  if (isRewrite || steps.length === 1) return stepWords(chosen, lines, style, source);
+  const where = lines ? `, ${linesWords(lines)}` : '';
+  return `${steps.length.toLocaleString('en')} at once: ${lowered(stepWords(chosen, undefined, style, source))}${where}`;
+}
+
+function choiceWords(choice: Choice, lines: Lines, style: Style, source: string): string {
+  const where = lines ? ` ${linesWords(lines)}` : '';
+  switch (choice.kind) {
+    case 'seam':
+      return lines ? `${DONE[choice.decision]} lines ${lines[0]} and ${lines[1]}` : `${DONE[choice.decision]} lines`;
+    case 'rewrite':
+      return `Wrote ${quoted(choice.text)} for ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}`;
+    case 'drop':
+      return `Left out${where || ' lines'}`;
+    case 'hold':
+      return `Held${where || ' a part'} as it is`;
+    case 'limit':
+      return choice.pass
+        ? `${passTitle(choice.pass, style)}: only in${where || ' a part'}`
+        : `Clean only${where || ' a part'}`;
+    case 'stet':
+      return `Stet ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}: ${passTitle(choice.pass, style)}`;
+    case 'approve':
+      return `Found right: ${passTitle(choice.pass, style)}${lines ? `,${where}` : ''}`;
+    case 'mark':
+      return `Paragraphs by ${markWords(choice.mark)}`;
+    case 'measure':
+      return `Lines wrap at ${choice.characters} characters`;
+  }
+}
+
+function linesWords([first, last]: readonly [number, number]): string {
+  return first === last ? `line ${first}` : `lines ${first} to ${last}`;
+}
+
+function quoted(text: string): string {
+  const words = text.replace(/\s+/g, ' ').trim();
+  if (words === '') return text === '' ? 'nothing' : 'a space';
+  return `“${words.length > LONGEST ? `${words.slice(0, LONGEST)}…` : words}”`;
+}
+
+function lowered(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,0 +1,161 @@
+import { useState } from 'react';
+import { Input, Label, TextField } from 'react-aria-components';
+import { styled } from 'styled-components';
+import type { Differences } from '../../../../core/index.ts';
+import type { VersionRecord } from '../../../../storage/db.ts';
+import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { toast } from '../../../ui/toasts.tsx';
+import type { PieceView } from '../piece-context.ts';
+import { DifferenceList } from './difference-list.tsx';
+import type { Versions } from './use-versions.ts';
+
+interface VersionListProps {
+  readonly piece: Omit<PieceView, 'ready'>;
+  readonly ready: PieceView['ready'] | undefined;
+  readonly versions: Versions;
+  readonly onClose: () => void;
+}
+
+const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' });
+
+/** Keeps the piece as it is now under a name; goes back to what was kept, or tells how it differs. */
+export function VersionList({ piece, ready, versions, onClose }: VersionListProps) {
+  const [compared, setCompared] = useState<{ readonly id: string; readonly differences: Differences }>();
+  const compare = ({ id, outcome }: VersionRecord) => {
+    if (compared?.id === id) setCompared(undefined);
+    else
+      ready?.client.compare(outcome.style, outcome.choices).then(
+        (differences) => setCompared({ id, differences }),
+        // A worker that stopped is told of by the cleaning itself.
+        () => undefined,
+      );
+  };
+  return (
+    <>
+      <KeepForm onKeep={versions.keep} />
+      {versions.list.length === 0 && (
+        <p>
+          None yet. A version keeps all decisions as they are now, so that you can try something else and come back.
+        </p>
+      )}
+      <List>
+        {versions.list.map((version) => (
+          <li key={version.id}>
+            <b>{version.name}</b> <small>{when.format(version.keptAt)}</small>
+            <Actions>
+              <Button
+                onPress={() => {
+                  versions.goBackTo(version);
+                  setCompared(undefined);
+                }}
+              >
+                Go back to it
+              </Button>
+              <Button isDisabled={!ready} onPress={() => compare(version)}>
+                {compared?.id === version.id ? 'Hide what differs' : 'Compare with now'}
+              </Button>
+              <QuietButton
+                onPress={() => {
+                  versions.forget(version);
+                  toast({
+                    text: `The version “${version.name}” was forgotten`,
+                    action: { label: 'Put it back', run: () => versions.putBack(version) },
+                  });
+                }}
+              >
+                Forget
+              </QuietButton>
+            </Actions>
+            {compared?.id === version.id && (
+              <DifferenceList
+                differences={compared.differences}
+                name={version.name}
+                onShow={(at) => {
+                  const { shown } = compared.differences;
+                  piece.show({
+                    title: `Otherwise in “${version.name}”`,
+                    places: shown.map(({ from, to }) => ({ from, to })),
+                    at,
+                  });
+                  onClose();
+                }}
+              />
+            )}
+          </li>
+        ))}
+      </List>
+    </>
+  );
+}
+
+function KeepForm({ onKeep }: { readonly onKeep: (name: string) => void }) {
+  const [name, setName] = useState('');
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim() === '') return;
+        onKeep(name.trim());
+        setName('');
+      }}
+    >
+      <TextField value={name} onChange={setName}>
+        <Label>Keep it as it is now, as</Label>
+        <Input placeholder="First reading" maxLength={80} />
+      </TextField>
+      <Button type="submit" isDisabled={name.trim() === ''}>
+        Keep
+      </Button>
+    </Form>
+  );
+}
+
+const Form = styled.form`
+  display: flex;
+  align-items: end;
+  gap: 8px;
+  > :first-child {
+    flex: 1;
+  }
+  label {
+    display: block;
+    color: var(--soft);
+    font-size: 13px;
+    margin-bottom: 3px;
+  }
+  input {
+    width: 100%;
+    font: inherit;
+    color: var(--ink);
+    background: var(--paper);
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    padding: 6px 9px;
+  }
+`;
+
+const List = styled.ul`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  max-height: 40vh;
+  overflow: auto;
+  li {
+    padding: 8px 2px;
+    border-top: 1px solid var(--line);
+  }
+  small {
+    color: var(--soft);
+  }
+`;
+
+const Actions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 6px;
+  button {
+    font-size: 13px;
+    padding: 3px 9px;
+  }
+`;

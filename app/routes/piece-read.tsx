@@ -1,0 +1,1 @@
+export { ReadScreen as default } from '../features/piece/read/read-screen.tsx';

@@ -1,0 +1,70 @@
+import { Dialog, Heading, Modal } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { Button } from './buttons.tsx';
+
+interface SheetProps {
+  readonly title: string;
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  /** In px; the window's width at most. */
+  readonly width: number;
+  readonly children: React.ReactNode;
+}
+
+/** A sheet over the page, closed by its button, by Escape or by a press beside it. */
+export function Sheet({ title, isOpen, onClose, width, children }: SheetProps) {
+  return (
+    <Frame isDismissable isOpen={isOpen} onOpenChange={(open) => !open && onClose()} style={{ width }}>
+      <Dialog>
+        <Inside>
+          <Heading slot="title">{title}</Heading>
+          {children}
+          <Button onPress={onClose}>Done</Button>
+        </Inside>
+      </Dialog>
+    </Frame>
+  );
+}
+
+const Frame = styled(Modal)`
+  position: fixed;
+  inset: 0;
+  margin: auto;
+  max-width: calc(100vw - 24px);
+  height: fit-content;
+  max-height: 88vh;
+  display: flex;
+  background: var(--sheet);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  box-shadow: 0 0 0 100vmax #10141c66;
+  z-index: 10;
+  [role='dialog'] {
+    display: flex;
+    min-height: 0;
+    width: 100%;
+    outline: none;
+  }
+`;
+
+const Inside = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  width: 100%;
+  padding: 20px 22px;
+  overflow: auto;
+  h2 {
+    font-size: 17px;
+  }
+  p {
+    color: var(--soft);
+    font-size: 13px;
+  }
+  > button {
+    flex: none;
+    align-self: end;
+  }
+`;
