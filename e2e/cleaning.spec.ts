@@ -16,9 +16,7 @@ test('paste, and the clean text can be copied, plain and rich', async ({ page })
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   expect(await cleanTexts(page)).toEqual(CLEANED);
-  await expect(page.getByRole('img', { name: /words in the source/ })).toHaveText(
-    /71 in · 69 out · 1 removed · 1 mended/,
-  );
+  await expect(page.getByRole('img', { name: /words in the source/ })).toHaveText(/71 in · 69 out · 1 removed/);
   const { plain, rich } = await copyClean(page);
   expect(plain).toBe(CLEANED.join('\n\n'));
   expect(rich).toContain(`<p>${CLEANED[0]}</p>`);

@@ -68,7 +68,7 @@ export function cleanTexts(page: Page): Promise<string[]> {
 /** Copies the clean text and gives what is then on the clipboard. */
 export async function copyClean(page: Page): Promise<{ plain: string; rich: string }> {
   await page.getByRole('button', { name: 'Copy clean text' }).click();
-  await expect(page.getByText('Clean text copied')).toBeVisible();
+  await expect(page.getByText('Clean text copied').first()).toBeVisible();
   return page.evaluate(async () => {
     const [item] = await navigator.clipboard.read();
     const read = async (type: string) => (await item!.getType(type)).text();

@@ -8,7 +8,7 @@ const light = css`
   --raw-deep: #e2ddd0;
   --ink: #1d2330;
   --soft: #565d6b;
-  --faint: #857d6a;
+  --faint: #625b4a;
   --line: #d9d3c5;
   --ribbon: #27608f;
   --ribbon-a: #27608f2b;
@@ -34,7 +34,7 @@ const dark = css`
   --raw-deep: #0f1318;
   --ink: #e6e2d8;
   --soft: #a5abb8;
-  --faint: #8a8f9c;
+  --faint: #979ca9;
   --line: #343b48;
   --ribbon: #7fb4dd;
   --ribbon-a: #7fb4dd2b;

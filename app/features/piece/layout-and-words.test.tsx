@@ -27,7 +27,7 @@ describe('columns', () => {
       expect(layout.source + layout.ribbon).toBeLessThan(width * 0.75);
       expect(layout.clean).toBeGreaterThanOrEqual(160);
       if (measure > 0 && measure < 60) expect(layout.sourceCharacters).toBeGreaterThanOrEqual(measure);
-      expect(layout.sourceFont).toBeGreaterThanOrEqual(11.5);
+      expect(layout.sourceFont).toBeGreaterThanOrEqual(10);
       expect(layout.measureAt ?? 0).toBeLessThanOrEqual(layout.source);
     },
   );

@@ -119,6 +119,11 @@ const Bar = styled.header`
   border-bottom: 1px solid var(--line);
   background: var(--sheet);
   white-space: nowrap;
+  @media (max-width: 980px) {
+    flex-wrap: wrap;
+    gap: 2px 8px;
+    padding: 4px 10px;
+  }
 `;
 
 const TitleBox = styled(TextField)`
@@ -195,6 +200,13 @@ const Rest = styled.div`
   min-width: 0;
   margin-left: auto;
   display: flex;
+  @media (max-width: 980px) {
+    flex-wrap: wrap;
+    margin: 0;
+    > :first-child {
+      display: none;
+    }
+  }
   > :not(:first-child) {
     flex: none;
   }

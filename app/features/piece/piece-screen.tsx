@@ -158,7 +158,7 @@ const Screen = styled.div`
     }
   }
   display: grid;
-  grid-template: 52px minmax(0, 1fr) / minmax(0, 1fr);
+  grid-template: minmax(52px, auto) minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Stopped = styled.main`

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
@@ -54,8 +55,12 @@ export function PieceText() {
           if (words && !selected) neighbourOf(words, 1)?.focus({ preventScroll: true });
         },
         write: () => {
+          const words = wordsInSight(scroller.current);
           editor.enterBy('start');
-          wordsInSight(scroller.current)?.focus();
+          // What has the focus already is entered by getting it anew.
+          words?.blur();
+          words?.focus();
+          editor.enterBy(undefined);
         },
       }),
       [step, act, toggle, editor, selected],
@@ -65,8 +70,9 @@ export function PieceText() {
   const spots = selected?.spots;
   const copy = spots && (() => copyBetween(ready.client, spots));
   useCopyKey(copy, spots !== undefined && spots[0].row !== spots[1].row);
+  const [isRailOpen, setRailOpen] = useState(false);
   return (
-    <Place>
+    <Place data-rail={isRailOpen || undefined}>
       <PassRail
         counts={ready.summary.counts}
         wouldDo={wouldDo}
@@ -86,6 +92,11 @@ export function PieceText() {
           isSigned={piece.isSigned}
           onSign={piece.sign}
           readAt={`/piece/${piece.id}/read`}
+          passes={
+            <RailToggle isSelected={isRailOpen} onChange={setRailOpen}>
+              Passes
+            </RailToggle>
+          }
           editor={editor}
           scroller={scroller}
           onSelect={setSelected}
@@ -140,10 +151,51 @@ function useCopyKey(copy: (() => void) | undefined, isWide: boolean): void {
   }, [copy, isWide]);
 }
 
+/** Narrower pages, px, have the passes in a panel of their own. */
+const NARROW = 860;
+
 const Place = styled.div`
   min-height: 0;
   display: grid;
   grid-template: minmax(0, 1fr) auto / 228px minmax(0, 1fr);
+  @media (max-width: 1100px) {
+    grid-template-columns: 206px minmax(0, 1fr);
+  }
+  @media (max-width: ${NARROW}px) {
+    position: relative;
+    grid-template-columns: minmax(0, 1fr);
+    > nav {
+      display: none;
+    }
+    &[data-rail] > nav {
+      display: block;
+      position: absolute;
+      z-index: 4;
+      inset: 26px auto 0 0;
+      width: 260px;
+      border-right: 1px solid var(--line);
+      box-shadow: var(--shadow);
+    }
+  }
+`;
+
+/** Only where the passes have no place of their own. */
+const RailToggle = styled(ToggleButton)`
+  display: none;
+  @media (max-width: ${NARROW}px) {
+    display: inline-block;
+    margin-right: 8px;
+    font: inherit;
+    color: var(--ink);
+    background: none;
+    border: 1px solid var(--line);
+    border-radius: 6px;
+    padding: 0 8px;
+    cursor: pointer;
+    &[data-selected] {
+      background: var(--chosen);
+    }
+  }
 `;
 
 const Work = styled.div`

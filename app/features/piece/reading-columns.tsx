@@ -29,6 +29,8 @@ interface ReadingColumnsProps {
   /** Where the clean text is read alone. */
   readonly readAt: string;
   readonly editor: Editor;
+  /** What calls the passes where there is no room for them beside the text. */
+  readonly passes: React.ReactNode;
   /** Gives the columns to those that move in them. */
   readonly scroller: React.RefObject<HTMLDivElement | null>;
   readonly onSelect: (selected: Selected | undefined) => void;
@@ -51,7 +53,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
     estimateSize: (row) => rowHeight(plan, row, layout),
     getItemKey: (row) => plan.from[row]!,
     overscan: OVERSCAN,
-    rangeExtractor: (range) => withPinned(defaultRangeExtractor(range), pinned.current),
+    rangeExtractor: (range) => withPinned(defaultRangeExtractor(range), pinned.current, plan.count),
     enabled: width > 0,
   });
   const items = virtualizer.getVirtualItems();
@@ -68,9 +70,12 @@ export function ReadingColumns(props: ReadingColumnsProps) {
     '--source-size': `${layout.sourceFont}px`,
   } as React.CSSProperties;
   return (
-    <Area style={sizes}>
+    <Area style={sizes} data-stacked={layout.isStacked || undefined}>
       <Caps>
-        <span aria-hidden="true">Source</span>
+        <span>
+          {props.passes}
+          <span aria-hidden="true">Source</span>
+        </span>
         <span />
         <span>
           <span aria-hidden="true">Clean text</span>
@@ -147,8 +152,8 @@ export function ReadingColumns(props: ReadingColumnsProps) {
 
 const OVERSCAN = 3;
 
-function withPinned(rows: number[], pinned: number | undefined): number[] {
-  if (pinned === undefined || rows.length === 0 || rows.includes(pinned)) return rows;
+function withPinned(rows: number[], pinned: number | undefined, count: number): number[] {
+  if (pinned === undefined || pinned >= count || rows.length === 0 || rows.includes(pinned)) return rows;
   return [...rows, pinned].sort((a, b) => a - b);
 }
 
@@ -226,6 +231,13 @@ const Area = styled.main`
 `;
 
 const Caps = styled.div`
+  [data-stacked] > & {
+    grid-template-columns: auto 1fr auto;
+    background: var(--sheet);
+    > span:last-child > :first-child {
+      display: none;
+    }
+  }
   display: grid;
   grid-template-columns: var(--source) var(--ribbon-width) 1fr;
   font-size: 12px;
@@ -249,6 +261,11 @@ const Caps = styled.div`
 `;
 
 const capAction = css`
+  @media (max-width: 1100px) {
+    kbd {
+      display: none;
+    }
+  }
   font: inherit;
   color: var(--soft);
   background: none;
@@ -281,6 +298,9 @@ const Scroller = styled.div`
   scrollbar-width: thin;
   scrollbar-color: var(--line) transparent;
   ${columnGrounds}
+  [data-stacked] > & {
+    background: var(--sheet);
+  }
   &:focus-visible {
     outline-offset: -2px;
   }

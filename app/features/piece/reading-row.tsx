@@ -91,4 +91,16 @@ function readGeometry(left: HTMLElement, right: HTMLElement): RowGeometry {
 const Row = styled.div`
   display: grid;
   grid-template-columns: var(--source) var(--ribbon-width) minmax(0, 1fr);
+  [data-stacked] & {
+    grid-template-columns: var(--source) var(--ribbon-width);
+    > [data-column='source'] {
+      background: var(--raw);
+    }
+    > [data-column='ribbon'] {
+      overflow: hidden;
+    }
+    > [data-column='clean'] {
+      grid-column: 1 / -1;
+    }
+  }
 `;

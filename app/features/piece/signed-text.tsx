@@ -54,17 +54,21 @@ const Drawn = styled.span`
   &::before {
     content: attr(data-sign);
     position: absolute;
-    left: 0;
+    left: 50%;
+    translate: -50% 0.16em;
     color: var(--ribbon);
-    font-size: 0.85em;
+    font-size: 0.66em;
     opacity: 0.75;
     pointer-events: none;
   }
   &[data-inline]::before {
     position: static;
+    translate: none;
+    font-size: 0.85em;
   }
   &[data-chip]::before {
     position: static;
+    translate: none;
     margin: 0 1px;
     padding: 0 3px;
     border: 1px solid var(--ribbon);

@@ -8,8 +8,7 @@ export function Tally({ tally }: { readonly tally: WordTally }) {
   const sum = `${count(tally.wordsIn)} words in the source = ${count(tally.wordsOut)} in the clean text + ${count(tally.removed)} removed + ${count(tally.mended)} grown together with another half − ${count(tally.inserted)} inserted`;
   return (
     <Line title={sum} aria-label={sum} role="img">
-      <b>{count(tally.wordsIn)}</b> in · <b>{count(tally.wordsOut)}</b> out · <b>{count(tally.removed)}</b> removed ·{' '}
-      <b>{count(tally.mended)}</b> mended
+      <b>{count(tally.wordsIn)}</b> in · <b>{count(tally.wordsOut)}</b> out · <b>{count(tally.removed)}</b> removed
       {tally.inserted > 0 && (
         <>
           {' '}

@@ -86,6 +86,11 @@ describe('undo by keys', () => {
     renderHook(() => usePieceKeys(decisions, () => undefined));
     const field = document.body.appendChild(document.createElement('input'));
     expect(press({ key: 'z', ctrlKey: true }, field)).toBe(true);
+    const box = document.body.appendChild(document.createElement('input'));
+    box.type = 'checkbox';
+    expect(press({ key: 'z', ctrlKey: true }, box)).toBe(false);
+    expect(decisions.undo).toHaveBeenCalledTimes(1);
+    decisions.undo.mockClear();
     expect(press({ key: 'z' })).toBe(true);
     expect(press({ key: 'x', ctrlKey: true })).toBe(true);
     expect(decisions.undo).not.toHaveBeenCalled();

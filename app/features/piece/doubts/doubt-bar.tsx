@@ -120,6 +120,13 @@ const Bar = styled.section`
   padding: 6px 16px;
   border-top: 1px solid var(--line);
   background: var(--sheet);
+  @media (max-width: 980px) {
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    padding: 5px 10px;
+    max-height: 40vh;
+    overflow: auto;
+  }
 `;
 
 const Left = styled.div`

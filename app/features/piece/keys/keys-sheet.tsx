@@ -122,7 +122,11 @@ const Columns = styled.div`
 
 const Row = styled.div`
   display: grid;
-  grid-template-columns: 76px 1fr;
+  grid-template-columns: 92px 1fr;
+  kbd,
+  button {
+    margin-left: 0;
+  }
   gap: 10px;
   align-items: baseline;
   padding: 3px 0;

@@ -1,0 +1,272 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import {
+  CLEANED,
+  cleanTexts,
+  copyClean,
+  expect,
+  openDesk,
+  openSample,
+  paste,
+  pieceIsReady,
+  test,
+  WRAPPED,
+} from './test.ts';
+
+const POEM = `The rhyme is still sung at the Wrackby ferry by children
+who have never seen a mill, with a clap at every line:
+Low water,  slow water, wheel
+stands still;  high water, my
+daughter, flour in the mill.
+The second line is often left out by those who never
+saw a mill at all, and nobody minds.
+`;
+
+const HEAD = `The ferry festival
+
+By Dorcas Pell
+
+3 April 1921
+
+The ferry festival begins on the first Saturday after the spring tides, when the two boats of the Wrackby crossing are dressed overall and the children of both banks are let off school for the morning.
+`;
+
+async function openText(page: Page, text: string): Promise<void> {
+  await openDesk(page);
+  await paste(page, text);
+  await pieceIsReady(page);
+}
+
+/** Selects lines of the source, counted from 1, with the mouse. */
+async function selectLines(page: Page, first: number, last: number): Promise<void> {
+  const lines = page.locator('[data-line]');
+  const [from, to] = [(await lines.nth(first - 1).boundingBox())!, (await lines.nth(last - 1).boundingBox())!];
+  await page.mouse.move(from.x + 1, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width - 1, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.move(to.x + to.width + 3, to.y + to.height / 2);
+  await page.mouse.up();
+}
+
+test('a poem is held as it is, and released', async ({ page }) => {
+  await openText(page, POEM);
+  const before = await cleanTexts(page);
+  await selectLines(page, 3, 5);
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Lines 3 to 5');
+  await page.keyboard.press('h');
+  const held = 'Low water,  slow water, wheel\nstands still;  high water, my\ndaughter, flour in the mill.';
+  await expect.poll(async () => (await copyClean(page)).plain).toContain(held);
+  await page.reload();
+  await pieceIsReady(page);
+  await expect.poll(async () => (await copyClean(page)).plain).toContain(held);
+  await selectLines(page, 4, 4);
+  await page.getByRole('button', { name: /^Release/ }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(before);
+});
+
+test('the cleaning is limited to what is selected in the clean text', async ({ page }) => {
+  await openText(page, WRAPPED);
+  const words = page.locator('[data-words]').nth(1);
+  const box = (await words.boundingBox())!;
+  await page.mouse.move(box.x + 1, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width, box.y + box.height - 4, { steps: 8 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: /^Clean only this/ }).click();
+  await expect(page.getByText('Only a part cleaned')).toBeVisible();
+  const { plain } = await copyClean(page);
+  expect(plain.startsWith(WRAPPED.slice(0, WRAPPED.indexOf('The miller kept')))).toBe(true);
+  expect(plain).toContain(CLEANED[1]!);
+  await page.getByRole('button', { name: /clean all of it again/ }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+});
+
+test('head matter is asked about, leaves with one key, stays folded in sight, and comes back', async ({ page }) => {
+  await openText(page, HEAD);
+  await expect(page.getByRole('region', { name: 'Doubts' })).toContainText('Does “By Dorcas Pell 3 April 1921” belong');
+  await page.keyboard.press('j');
+  await expect(page.getByText(/lines? left out/).first()).toBeVisible();
+  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  expect((await copyClean(page)).plain).toMatch(/^The ferry festival\n\nThe ferry festival begins/);
+  await expect(page.getByText('By Dorcas Pell')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).first().click();
+  await expect.poll(async () => (await copyClean(page)).plain).toContain('By Dorcas Pell\n\n3 April 1921');
+  await page.locator('[data-words]').first().focus();
+  await page.keyboard.press('x');
+  await expect.poll(async () => (await cleanTexts(page))[0]).toBe('By Dorcas Pell');
+  await expect(page.locator('[data-words]').first()).toBeFocused();
+});
+
+test('a change tells what it was; it is let stand alone, or with all alike', async ({ page }) => {
+  await openText(
+    page,
+    'It rose.[1] Then it fell.[1] Then the keeper, who had seen it all before, went in.[1] And slept.',
+  );
+  await page.locator('[data-edit]').first().click();
+  const popup = page.getByRole('dialog', { name: 'What was changed here' });
+  await expect(popup).toContainText('Reference marks');
+  await page.getByRole('menuitem', { name: 'Stet: let the source stand' }).click();
+  await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/^It rose\.\[1\] Then it fell\. Then/);
+  await page.keyboard.press('d');
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'Stet all 2 alike' }).click();
+  await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/fell\.\[1\].*in\.\[1\] And slept\.$/);
+});
+
+test('a pass is let stand in what is selected', async ({ page }) => {
+  await openText(page, POEM);
+  await selectLines(page, 3, 3);
+  await page.getByRole('button', { name: 'Stet a pass here…' }).click();
+  await page.getByRole('menuitem', { name: /Doubled spaces/ }).click();
+  await expect.poll(async () => (await cleanTexts(page)).join(' ')).toMatch(/Low water, {2}slow.*still; high/s);
+});
+
+test('keys go from line end to line end, and a line is dropped in the menu there', async ({ page }) => {
+  await openText(page, WRAPPED);
+  await page.keyboard.press('n');
+  await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 1 and 2/);
+  for (let times = 0; times < 4; times++) await page.keyboard.press('n');
+  await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 5 and 7/);
+  await page.keyboard.press('p');
+  await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 4 and 5/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Drop line 5');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await cleanTexts(page))[0]).not.toContain('fore him');
+});
+
+test('steps have names; the list goes back and forth, also after a reload', async ({ page }) => {
+  await openText(page, WRAPPED);
+  await page.getByRole('button', { name: /^Lines 5 and 7/ }).click();
+  await page.getByRole('menuitem', { name: 'Join' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
+  await page.getByRole('switch', { name: 'Reference marks' }).click({ force: true });
+  await expect.poll(async () => (await cleanTexts(page))[0]).toContain('[4]');
+  await page.reload();
+  await pieceIsReady(page);
+  await page.keyboard.press('v');
+  const steps = page.getByRole('region', { name: 'Steps', exact: true });
+  await expect(steps.getByRole('button', { name: 'Reference marks: switched off' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+  await steps.getByRole('button', { name: 'Joined lines 5 and 7' }).click();
+  await expect(steps.getByRole('button', { name: /switched off \(undone\)/ })).toBeVisible();
+  await steps.getByRole('button', { name: 'As it was cleaned at first' }).click();
+  await page.keyboard.press('Escape');
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+  await page.keyboard.press('ControlOrMeta+Y');
+  await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
+});
+
+test('a version is kept under a name, compared, and gone back to', async ({ page }) => {
+  await openText(page, WRAPPED);
+  await page.keyboard.press('v');
+  await page.getByLabel('Keep it as it is now, as').fill('As it came');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Lines 5 and 7/ }).click();
+  await page.getByRole('menuitem', { name: 'Join' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
+  await page.reload();
+  await pieceIsReady(page);
+  await page.keyboard.press('v');
+  await page.getByRole('button', { name: 'Compare with now' }).click();
+  await expect(page.getByText('One place reads otherwise')).toBeVisible();
+  await page.getByRole('button', { name: 'Go back to it' }).click();
+  await page.keyboard.press('Escape');
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+  await page.getByRole('button', { name: 'Undo: Back to the version “As it came”' }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
+});
+
+test('a key is changed on the sheet of keys, is not given twice, and stays', async ({ page }) => {
+  await openText(page, WRAPPED);
+  await page.keyboard.press('?');
+  await page.getByRole('button', { name: /^The next line end/ }).click();
+  await page.keyboard.press('p');
+  await expect(page.getByText('P is taken: The line end before')).toBeVisible();
+  await page.getByRole('button', { name: /^The next line end/ }).click();
+  await page.keyboard.press('m');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('m');
+  await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 1 and 2/);
+  await page.reload();
+  await pieceIsReady(page);
+  await page.keyboard.press('m');
+  await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 1 and 2/);
+});
+
+test('hidden characters show by their signs, with names, and are not copied', async ({ page }) => {
+  await openText(page, 'The tide\u00a0mill\tstands.\nThe soft\u00adly running creek.');
+  await page.getByRole('button', { name: /Hidden characters/ }).click();
+  const source = page.locator('[data-column="source"]');
+  await expect(source.getByTitle('No-break space', { exact: true })).toHaveAttribute('data-sign', '⍽');
+  await expect(source.getByTitle('Soft hyphen')).toHaveAttribute('data-sign', 'SHY');
+  await expect(source.getByTitle('Line end').first()).toHaveAttribute('data-sign', '␊');
+  await expect(page.locator('[data-words]').first().getByTitle('Space').first()).toBeAttached();
+  expect((await cleanTexts(page))[0]).toMatch(/^The tide mill stands\./);
+});
+
+test('the clean text alone, for reading; the same key leads back', async ({ page }) => {
+  await openSample(page, 'A letter to Mrs. Pell');
+  const { plain } = await copyClean(page);
+  await page.keyboard.press('r');
+  await expect(page.getByRole('article')).toContainText(plain.trim().split('\n').at(-1)!);
+  await expect(page.getByRole('navigation', { name: 'Passes' })).toHaveCount(0);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await expect(page.getByRole('banner')).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.keyboard.press('r');
+  await pieceIsReady(page);
+});
+
+test('the overview is moved by keys and says where it is', async ({ page }) => {
+  await openText(page, Array.from({ length: 60 }, (_, at) => `Chapter ${at + 1}\n\n${WRAPPED}`).join('\n'));
+  const overview = page.getByRole('slider', { name: 'Overview of the piece' });
+  await overview.focus();
+  await page.keyboard.press('End');
+  await expect(page.getByRole('heading', { name: 'Chapter 60' })).toBeVisible();
+  await expect(overview).toHaveAttribute('aria-valuetext', /^Lines? \d{3}/);
+  await page.keyboard.press('Home');
+  await expect(page.getByRole('heading', { name: 'Chapter 1', exact: true }).last()).toBeVisible();
+});
+
+const SIZES = [
+  { width: 1024, height: 768 },
+  // 1280 by 800 at 200 %.
+  { width: 640, height: 400 },
+];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const size of SIZES) {
+    test(`axe finds nothing at ${size.width} by ${size.height}, ${colorScheme}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme });
+      await page.setViewportSize(size);
+      await openDesk(page);
+      await page.getByRole('button', { name: 'The tide mills of Saltfern Reach' }).click();
+      await expect(page.locator('[data-words]').first()).toBeAttached();
+      const look = async () => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      await look();
+      await page.keyboard.press('i');
+      await page.locator('[data-words]').first().focus();
+      await page.keyboard.press('x');
+      await expect(page.getByText('A line left out')).toBeAttached();
+      await page.keyboard.press('e');
+      await look();
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('?');
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await look();
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('v');
+      await expect(page.getByRole('dialog')).toContainText('Left out line 3');
+      await look();
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('r');
+      await expect(page.getByRole('article')).toBeVisible();
+      await look();
+    });
+  }
+}
