@@ -29,6 +29,8 @@ function isDecided({ permits }: Cleaning, from: number, to: number): boolean {
 
 const FEWEST_REPEATS = 3;
 const LONGEST_REPEATED = 60;
+/** A line as full as this, as a share of the measure, is one of running prose. */
+const FULL = 0.75;
 const MOST_REPEATED = 12;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 
@@ -61,11 +63,13 @@ function patternOf(text: string): string {
 
 function groupShortLines({ source, table, decided }: Cleaning): Map<string, Place[]> {
   const { line: kept, count } = decided.seams;
+  const { widestCharacters } = decided.measure;
+  const longest = widestCharacters > 0 ? Math.min(LONGEST_REPEATED, widestCharacters * FULL) : LONGEST_REPEATED;
   const groups = new Map<string, Place[]>();
   for (let at = 0; at < kept.length; at++) {
     const line = kept[at]!;
     const isLine = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading;
-    if (!isLine || table.chars[line]! > LONGEST_REPEATED) continue;
+    if (!isLine || table.chars[line]! > longest) continue;
     if (table.flags[line]! & (ENDS | Flag.startsMarker | Flag.startsSpeaker)) continue;
     // A refrain stands among lines that are kept as lines.
     if (decided.decision[at] === Decision.keep && at < count) continue;

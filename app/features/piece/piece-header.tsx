@@ -119,6 +119,12 @@ const Bar = styled.header`
   border-bottom: 1px solid var(--line);
   background: var(--sheet);
   white-space: nowrap;
+  /* The title of the piece says more than ours. */
+  @media (max-width: 1400px) {
+    > a > span {
+      display: none;
+    }
+  }
   @media (max-width: 980px) {
     flex-wrap: wrap;
     gap: 2px 8px;

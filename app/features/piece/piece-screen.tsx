@@ -39,8 +39,11 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
   const [tour, setTour] = useState<Tour>();
-  const [isSigned, sign] = useState(false);
+  const [isSigned, setSigned] = useState(false);
+  // React may draw these in slices, and the page stays free.
+  const sign = useCallback((now: boolean) => startTransition(() => setSigned(now)), []);
   const [sheet, setSheet] = useState<'keys' | 'history'>();
+  const openSheet = useCallback((now: 'keys' | 'history') => startTransition(() => setSheet(now)), []);
   const [ownKeys, setOwnKeys] = useState(keys);
   const versions = useVersions(stored.piece.id, stored.versions, decisions, save);
   const navigate = useNavigate();
@@ -87,8 +90,8 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   return (
     <KeysContext value={ownKeys}>
       <Screen>
-        <ScreenKeys onSheet={setSheet} onSign={() => sign(!isSigned)} onRead={toRead} />
-        <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={setSheet} onCopy={copy} />
+        <ScreenKeys onSheet={openSheet} onSign={() => sign(!isSigned)} onRead={toRead} />
+        <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={openSheet} onCopy={copy} />
         {ready ? (
           <Outlet context={{ ...shared, ready } satisfies PieceView} />
         ) : state.status === 'working' ? (

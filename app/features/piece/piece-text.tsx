@@ -173,6 +173,7 @@ const Place = styled.div`
       z-index: 4;
       inset: 26px auto 0 0;
       width: 260px;
+      background: var(--paper);
       border-right: 1px solid var(--line);
       box-shadow: var(--shadow);
     }

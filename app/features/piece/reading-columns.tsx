@@ -322,6 +322,9 @@ const Place = styled.div`
 `;
 
 const MeasureRule = styled.div`
+  [data-stacked] & {
+    display: none;
+  }
   position: absolute;
   top: 0;
   bottom: 0;

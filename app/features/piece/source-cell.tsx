@@ -21,9 +21,8 @@ export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown, isS
   const leftOut = lines.filter((line) => line.byHand === 'left-out').length;
   const folds = leftOut > FOLDED_FROM;
   const first = lines.findIndex((line) => line.byHand === 'left-out');
-  const last = lines.findLastIndex((line) => line.byHand === 'left-out');
   const isFolded = ({ dropped, runs }: LineView, at: number) =>
-    folds && !isOpen && at > first && at <= last && (dropped || runs.every(({ text }) => text.trim() === ''));
+    folds && !isOpen && at > first && (dropped || runs.every(({ text }) => text.trim() === ''));
   return (
     <Cell ref={ref} data-column="source">
       {lines.map((line, at) => (

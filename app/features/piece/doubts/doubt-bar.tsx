@@ -64,7 +64,8 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
       <Words role="status">
         <b>{asked.question}</b>
         <small title={asked.reason}>
-          {asked.reason} {Math.min(99, Math.round(view.doubt.certainty * 100))} % certain.
+          {asked.reason}
+          {view.doubt.kind !== 'lines' && ` ${Math.min(99, Math.round(view.doubt.certainty * 100))} % certain.`}
         </small>
       </Words>
       <Answers>
