@@ -1,13 +1,34 @@
 import { test, type Page } from '@playwright/test';
-import { openDesk, openSample } from './test.ts';
+import { openDesk, openSample, pieceIsReady } from './test.ts';
 
 const shoot = (page: Page, name: string) => page.screenshot({ path: `docs/screenshots/${name}.png` });
+
+/** A line left out, words written, and a part selected. */
+async function byHand(page: Page): Promise<void> {
+  const words = page.locator('[data-words]');
+  await words.first().focus();
+  await page.keyboard.press('x');
+  await page.getByText(/lines? left out/).first().waitFor();
+  await words.nth(2).click({ position: { x: 120, y: 12 } });
+  await page.keyboard.press('End');
+  await page.keyboard.type(' indeed');
+  await page.getByRole('button', { name: /^Undo: Wrote/ }).waitFor();
+  await page.keyboard.press('Escape');
+  const lines = page.locator('[data-line]:visible');
+  const [from, to] = [(await lines.nth(8).boundingBox())!, (await lines.nth(10).boundingBox())!];
+  await page.mouse.move(from.x + 1, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width - 1, to.y + 8, { steps: 6 });
+  await page.mouse.up();
+  await page.getByRole('toolbar', { name: 'The selected part' }).waitFor();
+}
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`all main views, ${colorScheme}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-    for (const title of ['Enoch Trask, boat builder', 'A letter to Mrs. Pell', 'Log of the Gannet Rock light'])
+    for (const title of ['Enoch Trask, boat builder', 'Log of the Gannet Rock light', 'A letter to Mrs. Pell'])
       await openSample(page, title);
+    const letter = page.url();
     await openSample(page, 'The tide mills of Saltfern Reach');
     await page.evaluate(() => document.fonts.ready);
     await page.locator('[data-index="3"] svg path').first().waitFor();
@@ -23,6 +44,22 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: 'Findings' }).click();
     await page.locator('svg.recharts-surface').waitFor();
     await shoot(page, `findings-${colorScheme}`);
+    await page.goto(letter);
+    await pieceIsReady(page);
+    await byHand(page);
+    await shoot(page, `hand-${colorScheme}`);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('v');
+    await page.getByLabel('Keep it as it is now, as').fill('For Dorcas');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'As it was cleaned at first' }).click();
+    await page.getByRole('button', { name: 'Compare with now' }).click();
+    await page.getByText('read otherwise').waitFor();
+    await shoot(page, `steps-${colorScheme}`);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('r');
+    await page.getByRole('article').waitFor();
+    await shoot(page, `read-${colorScheme}`);
     await openDesk(page);
     await shoot(page, `desk-${colorScheme}`);
   });

@@ -42,7 +42,8 @@ describe('places of the clean text in the source', () => {
 
 test('a selection is read and set by offsets, whatever elements the text is in', () => {
   document.body.innerHTML = '<p>The <mark>mi</mark>ll stands</p><p>here</p>';
-  const [first, second] = [...document.querySelectorAll('p')] as [HTMLElement, HTMLElement];
+  const first = document.querySelectorAll('p')[0]!;
+  const second = document.querySelectorAll('p')[1]!;
   selectIn(first, [5, 10]);
   expect(selectionIn(first)).toEqual([5, 10]);
   expect(getSelection()?.toString()).toBe('ill s');
