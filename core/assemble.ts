@@ -14,6 +14,7 @@ import { worksIn, type Pass, type Settings } from './passes/pass.ts';
 import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
+import { standingLines, type StandingLines } from './standing-lines.ts';
 import { Decision } from './seams/seam-table.ts';
 import { passesInOrder } from './style/order.ts';
 import { rulesInForce } from './style/rules.ts';
@@ -24,25 +25,28 @@ export type OnRule = (rule: string) => void;
 
 /** Builds the blocks of an analysis, taking over from `before` those that nothing has touched. */
 export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule): Cleaning {
-  const { source, decided, index, style, permits } = analysis;
+  const { source, index, style, permits } = analysis;
   const { decision, settled } = decisionsInForce(analysis);
-  const rules = gapRules(analysis, decision);
+  const standing = standingLines(analysis, decision, settled);
+  const rules = gapRules(analysis, standing);
   const reusable = before && reusableBlocks(before, analysis);
-  const build = blockBuilder(analysis, rules);
+  const build = blockBuilder(analysis, rules, standing);
   const base: Block[] = [];
-  const { line, count } = decided.seams;
-  for (let first = 0; first < line.length;) {
+  const { kept } = standing;
+  for (let first = 0; first < kept.length;) {
     let last = first;
-    while (last < count && decision[last] !== Decision.break) last++;
-    const known = reusable?.get(first);
-    const same = known?.lastKept === last && sameDecisions(before!.decision, decision, first, last);
+    while (last < kept.length - 1 && standing.decision[last] !== Decision.break) last++;
+    const gapFrom = first === 0 ? 0 : analysis.table.to[standing.line[first - 1]!]!;
+    const found = reusable?.get(kept[first]!);
+    const known = found?.gapFrom === gapFrom ? found : undefined;
+    const same = known?.lastKept === kept[last] && sameDecisions(before!, { decision, settled }, known!);
     const kind = same ? known!.kind : kindOfBlock(rules, first, last);
     const apart = first === 0 ? '' : separatorFor(analysis, rules, base.at(-1)?.kind, kind);
     base.push(same && known!.apart === apart ? known! : build(first, last, kind, apart));
     first = last + 1;
   }
   const end = base.at(-1)?.to ?? 0;
-  const baseTail = [...gapBetween(rules, line.length - 1, end, source.length, ''), ...gatheredNotes(analysis, rules)];
+  const baseTail = [...gapBetween(rules, kept.length - 1, end, source.length, ''), ...gatheredNotes(analysis, rules)];
   const own = rulesInForce(style);
   const { blocks, tail } = applyRules({ source, blocks: base, tail: baseTail }, own, rulingsFor(permits), onRule);
   const parts = { base, blocks, tail };
@@ -52,13 +56,14 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   return { ...analysis, decision, settled, ...parts, tally };
 }
 
-function gapRules({ source, style, table, decided, permits }: Analysis, decision: Uint8Array): GapRules {
+function gapRules({ source, style, table, decided, permits }: Analysis, standing: StandingLines): GapRules {
+  const { line, kept, decision } = standing;
   return {
     source,
     table,
-    seams: decided.seams,
+    standing: line,
     decision,
-    glueAt: (seam) => glueAt(source, table, decided.seams, seam, decided.splits.get(seam)),
+    glueAt: (at) => glueAt(source, table, line[at]!, line[at + 1]!, decided.splits.get(kept[at]!)),
     separator: style.apart === 'line' ? '\n' : '\n\n',
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
     trimsEdges: worksWhere(style, permits, 'edge-spaces'),
@@ -93,21 +98,21 @@ function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Pie
 }
 
 function blockBuilder(
-  { source, style, choices, context, table, index, idle, decided, permits }: Analysis,
+  { source, style, choices, context, table, index, idle, permits }: Analysis,
   rules: GapRules,
+  { kept, line }: StandingLines,
 ) {
-  const { line } = decided.seams;
   const rewrites = rewritesOf(choices);
   const rulings = rulingsFor(permits);
   const passes = passesInOrder(style)
     .filter((pass) => isPassOn(style, pass.id) && !idle.has(pass.id))
     .map((pass): PassAtWork => ({ pass, settings: settingsOf(style, pass), rulings: rulings(pass.id) }));
-  return (firstKept: number, lastKept: number, kind: Block['kind'], apart: string): Block => {
-    const from = table.from[line[firstKept]!]!;
-    const to = table.to[line[lastKept]!]!;
-    const gapFrom = firstKept === 0 ? 0 : table.to[line[firstKept - 1]!]!;
-    const gap = gapBetween(rules, firstKept - 1, gapFrom, from, apart);
-    let pieces = applyRewrites(blockPieces(rules, firstKept, lastKept), rewritesWithin(rewrites, from, to));
+  return (first: number, last: number, kind: Block['kind'], apart: string): Block => {
+    const from = table.from[line[first]!]!;
+    const to = table.to[line[last]!]!;
+    const gapFrom = first === 0 ? 0 : table.to[line[first - 1]!]!;
+    const gap = gapBetween(rules, first - 1, gapFrom, from, apart);
+    let pieces = applyRewrites(blockPieces(rules, first, last), rewritesWithin(rewrites, from, to));
     let text = textOfPieces(source, pieces);
     for (const { pass, settings, rulings: ruled } of passes) {
       if (!worksIn(pass, kind) || pass.needs?.test(text) === false) continue;
@@ -117,7 +122,7 @@ function blockBuilder(
       text = textOfPieces(source, pieces);
     }
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
-    return { kind, firstKept, lastKept, gapFrom, from, to, apart, gap, pieces, tally };
+    return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
   };
 }
 
@@ -156,7 +161,7 @@ function blockStyle({ passes, settings, order, apart }: Analysis['style']): stri
   return JSON.stringify([passes, settings, order, apart]);
 }
 
-const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit', 'hold', 'rewrite']);
+const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit', 'hold', 'rewrite', 'drop']);
 
 /** The choices about edits that are new, changed or gone. */
 function changedChoices(before: readonly Choice[], after: readonly Choice[]): Choice[] {
@@ -169,8 +174,15 @@ function changedChoices(before: readonly Choice[], after: readonly Choice[]): Ch
   );
 }
 
-/** Whether the decisions at a block's own seams, and the one before it, are as they were. */
-function sameDecisions(before: Uint8Array, after: Uint8Array, first: number, last: number): boolean {
-  for (let seam = Math.max(0, first - 1); seam < last; seam++) if (before[seam] !== after[seam]) return false;
+/** Whether what was decided at a block's own seams, and the one before it, is as it was. */
+function sameDecisions(
+  before: Pick<Cleaning, 'decision' | 'settled'>,
+  after: Pick<Cleaning, 'decision' | 'settled'>,
+  { firstKept, lastKept }: Block,
+): boolean {
+  for (let seam = Math.max(0, firstKept - 1); seam < lastKept; seam++) {
+    // Over lines that were left out it matters who decided.
+    if (before.decision[seam] !== after.decision[seam] || before.settled[seam] !== after.settled[seam]) return false;
+  }
   return true;
 }

@@ -3,8 +3,10 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { clean, revise } from './clean.ts';
 import { applyStep, NO_HISTORY, outcomeOf } from './choices/history.ts';
+import type { Block } from './blocks/block.ts';
+import { textOfPieces } from './edits/piece.ts';
 import { allPieces, cleanText, undoneText } from './output.ts';
-import { findEditDoubts, listWordChanges } from './report/report.ts';
+import { findDoubts, findEditDoubts, listWordChanges } from './report/report.ts';
 import { DEFAULT_STYLE } from './style/style.ts';
 import { DISTORTERS } from './testing/distort.ts';
 import { parseProse } from './testing/marked-prose.ts';
@@ -148,6 +150,23 @@ describe('laws of a cleaning', () => {
         expect(cleanText(undone)).toBe(text);
       }),
       { numRuns: 300 },
+    );
+  });
+
+  test('a paragraph that is left out changes nothing else', () => {
+    fc.assert(
+      fc.property(realisticMess, fc.nat(), (text, at) => {
+        const before = clean(text, DEFAULT_STYLE);
+        const gone = at % Math.max(1, before.blocks.length);
+        const block = before.blocks[gone];
+        if (!block) return;
+        const after = clean(text, DEFAULT_STYLE, [{ kind: 'drop', from: block.from, to: block.to }]);
+        const words = ({ pieces }: Block) => textOfPieces(text, pieces);
+        const others = before.blocks.filter((_, other) => other !== gone).map(words);
+        expect(after.blocks.map(words)).toEqual(others);
+        expect(findDoubts(after).every((seam) => findDoubts(before).includes(seam))).toBe(true);
+      }),
+      { numRuns: 150 },
     );
   });
 

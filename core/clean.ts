@@ -4,7 +4,7 @@ import type { Choice } from './choices/choice.ts';
 import { permitsOf } from './choices/permits.ts';
 import type { LineOptions } from './lines/line-kind.ts';
 import { readLines } from './lines/read-lines.ts';
-import { keepsLines, putLinesInForce } from './lines-in-force.ts';
+import { keepsLines, leaveLinesOut, putLinesInForce } from './lines-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { PASSES } from './passes/index.ts';
 import type { Pass } from './passes/pass.ts';
@@ -40,16 +40,21 @@ export function clean(
 ): Cleaning {
   onStage?.('lines');
   const permits = permitsOf(choices);
-  const table = readLines(source, lineOptions(style));
-  putLinesInForce(source, table, choices, permits);
+  const whole = readLines(source, lineOptions(style));
+  putLinesInForce(source, whole, permits);
   onStage?.('seams');
   const language = detectLanguage(source);
   const index = indexWords(source);
-  const decided = decideSeams(source, table, index, lexiconOf(language, words), toldOf(choices));
+  const decided = decideSeams(source, whole, index, lexiconOf(language, words), toldOf(choices));
   onStage?.('blocks');
-  const context = passContext(source, table, index, language, words);
+  const context = passContext(source, whole, index, language, words);
   const idle = idlePasses(source, style);
-  return assemble({ source, style, choices, permits, words, context, index, idle, table, decided }, undefined, onRule);
+  const table = leaveLinesOut(whole, choices);
+  return assemble(
+    { source, style, choices, permits, words, context, index, idle, whole, table, decided },
+    undefined,
+    onRule,
+  );
 }
 
 /**
@@ -57,14 +62,20 @@ export function clean(
  * seams and choices are as before are taken over.
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
-  const { source, words, context, index, table } = before;
-  const sameLines = isSame(lineOptions(style), lineOptions(before.style)) && keepsLines(table, before.choices, choices);
+  const { source, words, context, index, whole } = before;
+  const sameLines = isSame(lineOptions(style), lineOptions(before.style)) && keepsLines(whole, before.choices, choices);
   if (!sameLines) return clean(source, style, choices, { words, onRule });
   const told = toldOf(choices);
-  const analysis = { ...before, style, choices, permits: permitsOf(choices), idle: idleAfter(before, style) };
+  const table = sameDrops(before.choices, choices) ? before.table : leaveLinesOut(whole, choices);
+  const analysis = { ...before, table, style, choices, permits: permitsOf(choices), idle: idleAfter(before, style) };
   if (isSame(told, before.decided.told)) return assemble(analysis, before, onRule);
-  const decided = decideSeams(source, table, index, lexiconOf(context.language, words), told);
+  const decided = decideSeams(source, whole, index, lexiconOf(context.language, words), told);
   return assemble({ ...analysis, decided }, undefined, onRule);
+}
+
+function sameDrops(before: readonly Choice[], after: readonly Choice[]): boolean {
+  const drops = (choices: readonly Choice[]) => choices.filter(({ kind }) => kind === 'drop');
+  return isSame(drops(before), drops(after));
 }
 
 function isSame(a: unknown, b: unknown): boolean {

@@ -23,6 +23,8 @@ export interface Analysis {
   readonly idle: ReadonlySet<string>;
   /** The words of the source. */
   readonly index: WordIndex;
+  /** The lines as all was decided by them, and as they are: without those that a person left out. */
+  readonly whole: LineTable;
   readonly table: LineTable;
   /** What the evidence says of the seams, before any choice. */
   readonly decided: SeamDecisions;

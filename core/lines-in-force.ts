@@ -39,7 +39,7 @@ export function keepsLines(table: LineTable, before: readonly Choice[], after: r
 function lineChoices(choices: readonly Choice[]): Map<string, Choice> {
   const found = choices.filter((choice) => {
     if (choice.kind === 'stet' || choice.kind === 'limit') return !choice.pass || IS_LINE_PASS.has(choice.pass);
-    return choice.kind === 'drop' || choice.kind === 'hold' || choice.kind === 'rewrite';
+    return choice.kind === 'hold' || choice.kind === 'rewrite';
   });
   return new Map(found.map((choice) => [JSON.stringify(choice), choice]));
 }
@@ -58,21 +58,30 @@ function isEmptyMarkup({ kind, from, to }: LineTable, line: number): boolean {
   return kind[line] === LineKind.blank && from[line]! < to[line]!;
 }
 
-/** Changes the table to what a person decided: dropped lines that shall stand are prose again, others leave. */
-export function putLinesInForce(source: string, table: LineTable, choices: readonly Choice[], permits: Permits): void {
-  if (LINE_PASSES.some((pass) => isConstrained(permits, pass))) {
-    for (let line = 0; line < table.index.count; line++) {
-      takeBackDrop(source, table, line, permits);
-      takeBackEdges(source, table, line, permits);
-    }
+/** Changes the table to what a person decided: lines that passes would take out and shall stand are prose again. */
+export function putLinesInForce(source: string, table: LineTable, permits: Permits): void {
+  if (!LINE_PASSES.some((pass) => isConstrained(permits, pass))) return;
+  for (let line = 0; line < table.index.count; line++) {
+    takeBackDrop(source, table, line, permits);
+    takeBackEdges(source, table, line, permits);
   }
-  for (const choice of choices) {
-    if (choice.kind !== 'drop') continue;
+}
+
+/**
+ * The table with the lines that a person left out. All is decided of a text before they leave it, so that nothing else changes;
+ * the table from before is not touched. Gives that very table where nothing is left out.
+ */
+export function leaveLinesOut(table: LineTable, choices: readonly Choice[]): LineTable {
+  const drops = choices.filter((choice) => choice.kind === 'drop');
+  if (drops.length === 0) return table;
+  const kind = table.kind.slice();
+  for (const choice of drops) {
     for (let line = lineAt(table.index, choice.from); line < table.index.count; line++) {
       if (table.from[line]! >= choice.to) break;
-      if (table.kind[line] !== LineKind.blank && table.to[line]! > choice.from) table.kind[line] = LineKind.byHand;
+      if (kind[line] !== LineKind.blank && table.to[line]! > choice.from) kind[line] = LineKind.byHand;
     }
   }
+  return { ...table, kind };
 }
 
 function takeBackDrop(source: string, table: LineTable, line: number, permits: Permits): void {

@@ -2,17 +2,18 @@ import { BY_HAND } from '../choices/choice.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
-import { Decision, type SeamTable } from '../seams/seam-table.ts';
+import { Decision } from '../seams/seam-table.ts';
 import { findAsides, type Aside } from './asides.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
 export interface GapRules {
   readonly source: string;
   readonly table: LineTable;
-  readonly seams: SeamTable;
+  /** The lines that stand in the clean text, and what happens between each and the next: they are counted by their place here. */
+  readonly standing: Uint32Array;
   readonly decision: Uint8Array;
-  /** What joins the two lines of a seam, where they are joined. */
-  glueAt(seam: number): string;
+  /** What joins a line and the next, where they are joined. */
+  glueAt(at: number): string;
   /** What stands between paragraphs: one or two line feeds. */
   readonly separator: string;
   /** Where asides go: behind the paragraph that they interrupt, or elsewhere. */
@@ -43,13 +44,13 @@ export function passOfLine(kind: number): string | undefined {
   return PASS_OF_KIND[kind];
 }
 
-/** The words of the kept lines first..last and the gaps inside them, as pieces that tile the block. */
+/** The words of the standing lines first..last and the gaps inside them, as pieces that tile the block. */
 export function blockPieces(rules: GapRules, first: number, last: number): Piece[] {
-  const { table, seams } = rules;
+  const { table, standing } = rules;
   const pieces: Piece[] = [];
   const asides: Aside[] = [];
   for (let kept = first; kept <= last; kept++) {
-    const line = seams.line[kept]!;
+    const line = standing[kept]!;
     let to = table.to[line]!;
     const mends = kept < last && rules.decision[kept] === Decision.mend;
     if (mends) to--;
@@ -58,15 +59,15 @@ export function blockPieces(rules: GapRules, first: number, last: number): Piece
     pieces.push(...gapInside(rules, kept, to));
     // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
     if (!rules.asidesBehind || rules.decision[kept] === Decision.keep) continue;
-    asides.push(...findAsides(rules.source, table, line, seams.line[kept + 1]!, rules.separator));
+    asides.push(...findAsides(rules.source, table, line, standing[kept + 1]!, rules.separator));
   }
-  const end = table.to[seams.line[last]!]!;
+  const end = table.to[standing[last]!]!;
   for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
   return pieces;
 }
 
 function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
-  const to = rules.table.from[rules.seams.line[seam + 1]!]!;
+  const to = rules.table.from[rules.standing[seam + 1]!]!;
   const decision = rules.decision[seam]!;
   if (decision === Decision.keep) return gapBetween(rules, seam, from, to, '\n');
   const pass = decision === Decision.mend ? 'split-words' : 'wrapped-lines';
@@ -75,7 +76,7 @@ function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
   return parts.map((part, at) => replaced(part.from, part.to, at === 0 ? glue : '', part.pass ?? pass));
 }
 
-/** The gap between two kept lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
+/** The gap between two lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
 export function gapBetween(rules: GapRules, seam: number, from: number, to: number, separator: string): Piece[] {
   const pieces: Piece[] = [];
   let wanted = separator;
@@ -119,8 +120,8 @@ function whiteSpace(rules: GapRules, from: number, end: number, wanted: string, 
 }
 
 /** Where the indent of the line after a gap begins, if it must stay as in code and tables; the gap's end for other lines. */
-function startOfIndent({ table, seams }: GapRules, end: number, seam: number): number {
-  const line = seams.line[seam + 1];
+function startOfIndent({ table, standing }: GapRules, end: number, seam: number): number {
+  const line = standing[seam + 1];
   if (line === undefined || table.from[line] !== end) return end;
   const kind = table.kind[line];
   return kind === LineKind.code || kind === LineKind.tableRow ? table.index.from[line]! : end;
@@ -147,7 +148,7 @@ interface GapPart {
 
 /** Cuts a gap into white space, dropped lines and the time code before the next line's words. */
 function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: number): GapPart[] {
-  const { table, seams } = rules;
+  const { table, standing } = rules;
   const parts: GapPart[] = [];
   let at = from;
   const push = (partFrom: number, partTo: number, pass: string, aside?: string) => {
@@ -155,8 +156,8 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
     parts.push({ from: partFrom, to: partTo, pass, aside });
     at = partTo;
   };
-  const lastLine = seam + 1 < seams.line.length ? seams.line[seam + 1]! : table.index.count;
-  const firstLine = seam < 0 ? 0 : seams.line[seam]! + 1;
+  const lastLine = seam + 1 < standing.length ? standing[seam + 1]! : table.index.count;
+  const firstLine = seam < 0 ? 0 : standing[seam]! + 1;
   if (seam >= 0 && table.tailFrom[firstLine - 1]! > 0) push(from, table.index.to[firstLine - 1]!, table.edgePass);
   for (let line = firstLine; line < lastLine; line++) {
     if (table.kind[line] === LineKind.aside) {

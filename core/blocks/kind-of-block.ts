@@ -14,10 +14,10 @@ const KIND_OF_LINE: Readonly<Partial<Record<number, BlockKind>>> = {
   [LineKind.figureCaption]: 'caption',
 };
 
-/** What a block of the kept lines first..last is, by its lines and the decisions between them. */
+/** What a block of the standing lines first..last is, by its lines and the decisions between them. */
 export function kindOfBlock(rules: GapRules, first: number, last: number): BlockKind {
-  const { table, seams, decision } = rules;
-  const line = seams.line[first]!;
+  const { table, standing, decision } = rules;
+  const line = standing[first]!;
   const byLine = KIND_OF_LINE[table.kind[line]!];
   if (byLine) return byLine;
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
@@ -32,9 +32,9 @@ const QUOTE_INDENT = 2;
 const FEWEST_QUOTED_LINES = 2;
 
 /** One short line that begins with a capital and ends no sentence, with prose below it. */
-function standsAsHeading({ table, seams }: GapRules, kept: number): boolean {
-  const line = seams.line[kept]!;
-  const next = seams.line[kept + 1];
+function standsAsHeading({ table, standing }: GapRules, kept: number): boolean {
+  const line = standing[kept]!;
+  const next = standing[kept + 1];
   if (next === undefined || table.captions.found || table.chars[line]! > LONGEST_HEADING) return false;
   const flags = table.flags[line]!;
   if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (ENDS | Flag.startsQuote)) return false;
@@ -46,10 +46,10 @@ function standsAsHeading({ table, seams }: GapRules, kept: number): boolean {
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 
 /** All lines of the block stand farther in than lines of the text mostly do. */
-function isSetIn({ table, seams, usualIndent }: GapRules, first: number, last: number): boolean {
+function isSetIn({ table, standing, usualIndent }: GapRules, first: number, last: number): boolean {
   if (last - first + 1 < FEWEST_QUOTED_LINES) return false;
   for (let kept = first; kept <= last; kept++) {
-    if (table.indent[seams.line[kept]!]! < usualIndent + QUOTE_INDENT) return false;
+    if (table.indent[standing[kept]!]! < usualIndent + QUOTE_INDENT) return false;
   }
   return true;
 }

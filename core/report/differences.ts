@@ -73,9 +73,15 @@ function* regions(source: string, one: readonly Piece[], other: readonly Piece[]
         end = Math.max(...sides.map((side) => advance(source, side, before)));
       }
       yield { from, to: end, texts: [a.text, b.text] as const };
-    } else for (const side of sides) advance(source, side, end);
+    } else for (const side of sides) passVerbatim(side, end);
     a.text = b.text = '';
   }
+}
+
+/** Goes on to an offset inside of the verbatim piece at hand, or to its end. */
+function passVerbatim(side: Side, end: number): void {
+  side.at = end;
+  if (side.pieces[side.next]?.to === end) side.next++;
 }
 
 /** Takes what a side says up to an offset, replaced pieces whole; gives how far it came. */

@@ -219,7 +219,7 @@ function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
   const { blocks, decided } = cleaning;
   if (row <= 0 || row >= plan.count || plan.goesOn[row]) return {};
   const block = blocks.find(({ from }) => from >= plan.from[row]!);
-  if (!block || block.from >= plan.to[row]! || block.firstKept === 0) return {};
+  if (!block || block.from >= plan.to[row]! || block === blocks[0]) return {};
   const seam = block.firstKept - 1;
   const decision = decided.splits.get(seam)?.outcome === 'mend' ? Decision.mend : Decision.join;
   return { step: decide(cleaning, seam, decision), caret: block.from };

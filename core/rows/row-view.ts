@@ -3,7 +3,7 @@ import { overlaps } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../findings/places.ts';
-import { isDropped, LineKind } from '../lines/line-kind.ts';
+import { isDropped, isKept, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/report.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
@@ -181,11 +181,16 @@ function handOf({ table, permits }: Cleaning, line: number, runs: readonly Run[]
 }
 
 function viewSeams(cleaning: Cleaning, plan: RowPlan, row: number): SeamView[] {
+  const { table } = cleaning;
   const { line, count } = cleaning.decided.seams;
   const views: SeamView[] = [];
   for (let seam = firstSeamOfRow(cleaning, plan, row); seam < count; seam++) {
     if (rowOfSeam(cleaning, plan, seam) !== row) break;
-    views.push(viewSeam(cleaning, plan, row, seam, line[seam]!, line[seam + 1]!));
+    // Over lines that were left out the text goes from the last one before them to the next one.
+    let above = seam;
+    while (above >= 0 && !isKept(table.kind[line[above]!]!)) above--;
+    if (above < 0 || !isKept(table.kind[line[seam + 1]!]!)) continue;
+    views.push(viewSeam(cleaning, plan, row, seam, line[above]!, line[seam + 1]!));
   }
   return views;
 }

@@ -138,9 +138,7 @@ export function explainSeam(decided: SeamDecisions, table: LineTable, seam: numb
 }
 
 /** What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and between CJK signs. */
-export function glueAt(source: string, table: LineTable, seams: SeamTable, seam: number, split?: SplitWord): string {
-  const before = seams.line[seam]!;
-  const after = seams.line[seam + 1]!;
+export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {
   const last = source.charCodeAt(table.to[before]! - 1);
   if (isCjk(last) && isCjk(source.charCodeAt(table.from[after]!))) return '';
   if (last === SOFT_HYPHEN) return '';

@@ -66,10 +66,12 @@ const CJK_SHARE = 0.15;
 /** The language of a text, told by its script and its small words; 'other' when neither speaks. Reads at most 20,000 characters. */
 export function detectLanguage(text: string): Language {
   const sample = text.slice(0, SAMPLE);
+  // White space does not count, whatever characters its line ends have.
+  const signs = sample.replace(/\s/g, '').length;
   let cjk = 0;
   for (let at = 0; at < sample.length; at++)
     if (isCjk(sample.charCodeAt(at)) && !isFullWidth(sample.charCodeAt(at))) cjk++;
-  if (sample.length > 0 && cjk / sample.length > CJK_SHARE) return 'cjk';
+  if (signs > 0 && cjk / signs > CJK_SHARE) return 'cjk';
   const tokens = sample.toLowerCase().match(/\p{L}+/gu) ?? [];
   let best: Language = 'other';
   let bestShare = 0.08;
