@@ -14,7 +14,7 @@ import { worksIn, type Pass, type Settings } from './passes/pass.ts';
 import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
-import { standingLines, type StandingLines } from './standing-lines.ts';
+import { isSameStretch, standingLines, type StandingLines } from './standing-lines.ts';
 import { Decision } from './seams/seam-table.ts';
 import { passesInOrder } from './style/order.ts';
 import { rulesInForce } from './style/rules.ts';
@@ -36,13 +36,12 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   for (let first = 0; first < kept.length;) {
     let last = first;
     while (last < kept.length - 1 && standing.decision[last] !== Decision.break) last++;
-    const gapFrom = first === 0 ? 0 : analysis.table.to[standing.line[first - 1]!]!;
-    const found = reusable?.get(kept[first]!);
-    const known = found?.gapFrom === gapFrom ? found : undefined;
-    const same = known?.lastKept === kept[last] && sameDecisions(before!, { decision, settled }, known!);
-    const kind = same ? known!.kind : kindOfBlock(rules, first, last);
+    const old = reusable?.get(kept[first]!);
+    const isSame = old !== undefined && isSameStretch(before!.standing, old.at, standing, first, last);
+    const known = isSame && old.block.lastKept === kept[last] ? old.block : undefined;
+    const kind = known?.kind ?? kindOfBlock(rules, first, last);
     const apart = first === 0 ? '' : separatorFor(analysis, rules, base.at(-1)?.kind, kind);
-    base.push(same && known!.apart === apart ? known! : build(first, last, kind, apart));
+    base.push(known?.apart === apart ? known : build(first, last, kind, apart));
     first = last + 1;
   }
   const end = base.at(-1)?.to ?? 0;
@@ -53,17 +52,18 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const tally = wasRuled(parts)
     ? tallyWords(source, index, wordLists(parts)[0]!)
     : blocks.reduce((sum, block) => addTallies(sum, block.tally), tallyWords(source, index, tail));
-  return { ...analysis, decision, settled, ...parts, tally };
+  return { ...analysis, decision, settled, standing, ...parts, tally };
 }
 
-function gapRules({ source, style, table, decided, permits }: Analysis, standing: StandingLines): GapRules {
+function gapRules({ source, style, table, decided, across, permits }: Analysis, standing: StandingLines): GapRules {
   const { line, kept, decision } = standing;
   return {
     source,
     table,
     standing: line,
     decision,
-    glueAt: (at) => glueAt(source, table, line[at]!, line[at + 1]!, decided.splits.get(kept[at]!)),
+    glueAt: (at) =>
+      glueAt(source, table, line[at]!, line[at + 1]!, (across ?? decided).splits.get(across ? at : kept[at]!)),
     separator: style.apart === 'line' ? '\n' : '\n\n',
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
     trimsEdges: worksWhere(style, permits, 'edge-spaces'),
@@ -143,15 +143,23 @@ function rulingsFor(permits: Permits): (pass: string) => Rulings | undefined {
   };
 }
 
+interface OldBlock {
+  readonly block: Block;
+  /** Its first line, by its place among those that stood. */
+  readonly at: number;
+}
+
 /** The old blocks by their first line: all whose passes are unchanged, and what a person said of them. */
-function reusableBlocks(before: Cleaning, { style, choices }: Analysis): Map<number, Block> {
-  const blocks = new Map<number, Block>();
+function reusableBlocks(before: Cleaning, { style, choices }: Analysis): Map<number, OldBlock> {
+  const blocks = new Map<number, OldBlock>();
   if (blockStyle(style) !== blockStyle(before.style)) return blocks;
   const changed = changedChoices(before.choices, choices);
   if (changed.some(({ kind }) => kind === 'limit')) return blocks;
+  let at = 0;
   for (const block of before.base) {
+    while (before.standing.kept[at]! < block.firstKept) at++;
     const isTouched = changed.some((choice) => choice.from <= block.to && choice.to >= block.gapFrom);
-    if (!isTouched) blocks.set(block.firstKept, block);
+    if (!isTouched) blocks.set(block.firstKept, { block, at });
   }
   return blocks;
 }
@@ -172,17 +180,4 @@ function changedChoices(before: readonly Choice[], after: readonly Choice[]): Ch
   return [...[...old].filter(([key]) => !now.has(key)), ...[...now].filter(([key]) => !old.has(key))].map(
     ([, choice]) => choice,
   );
-}
-
-/** Whether what was decided at a block's own seams, and the one before it, is as it was. */
-function sameDecisions(
-  before: Pick<Cleaning, 'decision' | 'settled'>,
-  after: Pick<Cleaning, 'decision' | 'settled'>,
-  { firstKept, lastKept }: Block,
-): boolean {
-  for (let seam = Math.max(0, firstKept - 1); seam < lastKept; seam++) {
-    // Over lines that were left out it matters who decided.
-    if (before.decision[seam] !== after.decision[seam] || before.settled[seam] !== after.settled[seam]) return false;
-  }
-  return true;
 }

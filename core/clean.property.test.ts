@@ -153,7 +153,8 @@ describe('laws of a cleaning', () => {
     );
   });
 
-  test('a paragraph that is left out changes nothing else', () => {
+  // What it parted may run on: a running head in mid sentence is one.
+  test('a paragraph that is left out changes nothing but what happens between its neighbours', () => {
     fc.assert(
       fc.property(realisticMess, fc.nat(), (text, at) => {
         const before = clean(text, DEFAULT_STYLE);
@@ -163,7 +164,11 @@ describe('laws of a cleaning', () => {
         const after = clean(text, DEFAULT_STYLE, [{ kind: 'drop', from: block.from, to: block.to }]);
         const words = ({ pieces }: Block) => textOfPieces(text, pieces);
         const others = before.blocks.filter((_, other) => other !== gone).map(words);
-        expect(after.blocks.map(words)).toEqual(others);
+        const now = after.blocks.map(words);
+        const ranOn = others.length - now.length;
+        expect([0, 1]).toContain(ranOn);
+        expect(now.slice(0, gone - ranOn)).toEqual(others.slice(0, gone - ranOn));
+        expect(now.slice(gone)).toEqual(others.slice(gone + ranOn));
         expect(findDoubts(after).every((seam) => findDoubts(before).includes(seam))).toBe(true);
       }),
       { numRuns: 150 },

@@ -3,6 +3,7 @@ import type { Analysis, Cleaning } from './cleaning.ts';
 import type { Choice } from './choices/choice.ts';
 import { permitsOf } from './choices/permits.ts';
 import type { LineOptions } from './lines/line-kind.ts';
+import type { LineTable } from './lines/line-table.ts';
 import { readLines } from './lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from './lines-in-force.ts';
 import { passContext } from './pass-context.ts';
@@ -12,7 +13,7 @@ import { decideSeams, type Told } from './seams/decide.ts';
 import type { Lexicon } from './seams/split-words.ts';
 import { isPassOn, settingOf, type Style } from './style/style.ts';
 import { detectLanguage, type Language } from './text/language.ts';
-import { indexWords } from './text/word-index.ts';
+import { indexWords, type WordIndex } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
 
 /** The stages of a cleaning, for showing progress. */
@@ -45,16 +46,15 @@ export function clean(
   onStage?.('seams');
   const language = detectLanguage(source);
   const index = indexWords(source);
-  const decided = decideSeams(source, whole, index, lexiconOf(language, words), toldOf(choices));
+  const decide = decider(source, index, lexiconOf(language, words), toldOf(choices));
+  const decided = decide(whole);
   onStage?.('blocks');
   const context = passContext(source, whole, index, language, words);
   const idle = idlePasses(source, style);
   const table = leaveLinesOut(whole, choices);
-  return assemble(
-    { source, style, choices, permits, words, context, index, idle, whole, table, decided },
-    undefined,
-    onRule,
-  );
+  const across = table === whole ? undefined : decide(table);
+  const analysis = { source, style, choices, permits, words, context, index, idle, whole, table, decided, across };
+  return assemble(analysis, undefined, onRule);
 }
 
 /**
@@ -66,11 +66,23 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
   const sameLines = isSame(lineOptions(style), lineOptions(before.style)) && keepsLines(whole, before.choices, choices);
   if (!sameLines) return clean(source, style, choices, { words, onRule });
   const told = toldOf(choices);
-  const table = sameDrops(before.choices, choices) ? before.table : leaveLinesOut(whole, choices);
-  const analysis = { ...before, table, style, choices, permits: permitsOf(choices), idle: idleAfter(before, style) };
-  if (isSame(told, before.decided.told)) return assemble(analysis, before, onRule);
-  const decided = decideSeams(source, whole, index, lexiconOf(context.language, words), told);
-  return assemble({ ...analysis, decided }, undefined, onRule);
+  const decide = decider(source, index, lexiconOf(context.language, words), told);
+  const sameTold = isSame(told, before.decided.told);
+  const isSettled = sameTold && sameDrops(before.choices, choices);
+  const table = isSettled ? before.table : leaveLinesOut(whole, choices);
+  const across = isSettled ? before.across : table === whole ? undefined : decide(table);
+  const decided = sameTold ? before.decided : decide(whole);
+  const idle = idleAfter(before, style);
+  return assemble(
+    { ...before, table, across, decided, style, choices, permits: permitsOf(choices), idle },
+    before,
+    onRule,
+  );
+}
+
+/** Decides the seams of a text by its lines. */
+function decider(source: string, index: WordIndex, lexicon: Lexicon, told: Told) {
+  return (table: LineTable) => decideSeams(source, table, index, lexicon, told);
 }
 
 function sameDrops(before: readonly Choice[], after: readonly Choice[]): boolean {

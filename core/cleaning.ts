@@ -6,6 +6,7 @@ import type { Piece } from './edits/piece.ts';
 import type { LineTable } from './lines/line-table.ts';
 import type { PassContext } from './passes/pass.ts';
 import type { SeamDecisions } from './seams/decide.ts';
+import type { StandingLines } from './standing-lines.ts';
 import type { Style } from './style/style.ts';
 import type { WordIndex } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
@@ -28,6 +29,8 @@ export interface Analysis {
   readonly table: LineTable;
   /** What the evidence says of the seams, before any choice. */
   readonly decided: SeamDecisions;
+  /** What it says between the lines that are left once a person left others out, by their places; only where they did. */
+  readonly across?: Pick<SeamDecisions, 'decision' | 'splits'>;
 }
 
 /** The result of a cleaning: everything is expressed in source offsets, and the source never changes. */
@@ -36,6 +39,7 @@ export interface Cleaning extends Analysis {
   readonly decision: Uint8Array;
   /** By seam: 1 where a person decided. */
   readonly settled: Uint8Array;
+  readonly standing: StandingLines;
   /** The blocks before own rules, to be taken over by the next cleaning, and the blocks as they are. */
   readonly base: readonly Block[];
   readonly blocks: readonly Block[];

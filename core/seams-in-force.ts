@@ -11,11 +11,11 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
   const { choices, decided } = analysis;
   const decision = decided.decision.slice();
   const settled = new Uint8Array(decided.seams.count);
-  const joins = worksAt(analysis, 'wrapped-lines');
-  const mends = worksAt(analysis, 'split-words');
+  const allowed = joinedAsAllowed(analysis);
+  const { line } = decided.seams;
   for (let seam = 0; seam < decision.length; seam++) {
-    if (decision[seam] === Decision.mend && !mends(seam)) decision[seam] = Decision.join;
-    if (decision[seam] === Decision.join && !joins(seam)) decision[seam] = Decision.keep;
+    if (decision[seam]! > Decision.mend) continue;
+    decision[seam] = allowed(decision[seam]!, analysis.table.to[line[seam]!]!, analysis.table.from[line[seam + 1]!]!);
   }
   for (const choice of choices) {
     if (choice.kind !== 'seam') continue;
@@ -45,14 +45,22 @@ function* seamsWithin({ table, decided }: Analysis, from: number, to: number): G
   }
 }
 
-/** At which seams a pass may work: it is on, and no person said otherwise for the gap there, a hyphen before it included. */
-function worksAt(analysis: Analysis, pass: string): (seam: number) => boolean {
-  const { style, permits, table, decided } = analysis;
+/** A decision over the gap [from, to), as far as the passes that join lines are on and may work there. */
+export function joinedAsAllowed(analysis: Analysis): (decision: number, from: number, to: number) => number {
+  const joins = worksIn(analysis, 'wrapped-lines');
+  const mends = worksIn(analysis, 'split-words');
+  return (decision, from, to) => {
+    // A hyphen before the gap goes as well.
+    const now = decision === Decision.mend && !mends(from - 1, to) ? Decision.join : decision;
+    return now === Decision.join && !joins(from, to) ? Decision.keep : now;
+  };
+}
+
+/** In which gaps a pass may work: it is on, and no person said otherwise for the gap. */
+function worksIn({ style, permits }: Analysis, pass: string): (from: number, to: number) => boolean {
   const on = isPassOn(style, pass);
   if (!on || !isConstrained(permits, pass)) return () => on;
-  const { line } = decided.seams;
-  const hyphen = pass === 'split-words' ? 1 : 0;
-  return (seam) => mayEdit(permits, pass, table.to[line[seam]!]! - hyphen, table.from[line[seam + 1]!]!);
+  return (from, to) => mayEdit(permits, pass, from, to);
 }
 
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */

@@ -1,6 +1,6 @@
 import type { Analysis } from './cleaning.ts';
 import { LineKind } from './lines/line-kind.ts';
-import { Decision } from './seams/seam-table.ts';
+import { joinedAsAllowed } from './seams-in-force.ts';
 
 /**
  * The lines that stand in the clean text, with what happens between each two neighbours. Lines that a person left out are decided
@@ -14,20 +14,36 @@ export interface StandingLines {
   readonly decision: Uint8Array;
 }
 
-export function standingLines({ table, decided }: Analysis, decision: Uint8Array, settled: Uint8Array): StandingLines {
+export function standingLines(analysis: Analysis, decision: Uint8Array, settled: Uint8Array): StandingLines {
+  const { table, decided, across } = analysis;
   const { line } = decided.seams;
-  const kept = Uint32Array.from(line.keys()).filter((at) => table.kind[line[at]!] !== LineKind.byHand);
-  if (kept.length === line.length) return { kept, line, decision };
-  const between = new Uint8Array(Math.max(0, kept.length - 1));
-  for (const at of between.keys()) between[at] = decideOver(decision, settled, kept[at]!, kept[at + 1]!);
-  return { kept, line: kept.map((at) => line[at]!), decision: between };
+  const kept = Uint32Array.from(line.keys());
+  if (!across) return { kept, line, decision };
+  const left = kept.filter((at) => table.kind[line[at]!] !== LineKind.byHand);
+  const standing = left.map((at) => line[at]!);
+  const allowed = joinedAsAllowed(analysis);
+  const between = new Uint8Array(Math.max(0, left.length - 1));
+  for (const at of between.keys()) {
+    const below = left[at + 1]!;
+    const isSettled = below === left[at]! + 1 || settled[below - 1];
+    between[at] = isSettled
+      ? decision[below - 1]!
+      : allowed(across.decision[at]!, table.to[standing[at]!]!, table.from[standing[at + 1]!]!);
+  }
+  return { kept: left, line: standing, decision: between };
 }
 
-/** Two lines with others left out between them: what a person settled at the second; else apart where anything between was. */
-function decideOver(decision: Uint8Array, settled: Uint8Array, above: number, below: number): number {
-  if (below === above + 1) return decision[above]!;
-  if (settled[below - 1]) return decision[below - 1] === Decision.mend ? Decision.join : decision[below - 1]!;
-  const passed = decision.subarray(above, below);
-  if (passed.includes(Decision.break)) return Decision.break;
-  return passed.includes(Decision.keep) ? Decision.keep : Decision.join;
+/** Whether the lines of a block, the one before it, and what was decided between them, are as they were. */
+export function isSameStretch(
+  before: StandingLines,
+  first: number,
+  after: StandingLines,
+  from: number,
+  to: number,
+): boolean {
+  for (let at = from === 0 ? 0 : -1; at <= to - from; at++) {
+    if (before.kept[first + at] !== after.kept[from + at]) return false;
+    if (at < to - from && before.decision[first + at] !== after.decision[from + at]) return false;
+  }
+  return from > 0 || first === 0;
 }

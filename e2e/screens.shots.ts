@@ -8,7 +8,10 @@ async function byHand(page: Page): Promise<void> {
   const words = page.locator('[data-words]');
   await words.first().focus();
   await page.keyboard.press('x');
-  await page.getByText(/lines? left out/).first().waitFor();
+  await page
+    .getByText(/lines? left out/)
+    .first()
+    .waitFor();
   await words.nth(2).click({ position: { x: 120, y: 12 } });
   await page.keyboard.press('End');
   await page.keyboard.type(' indeed');

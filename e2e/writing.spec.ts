@@ -122,3 +122,14 @@ test('by keyboard alone: into a paragraph, up and down, out again', async ({ pag
   await expect(paragraph(page, 1)).toBeFocused();
   await expect(page.getByRole('textbox', { name: 'Words of this paragraph' })).toHaveCount(0);
 });
+
+test('words that are composed come in whole', async ({ page }) => {
+  await openWrapped(page);
+  await clickBehind(page, paragraph(page, 1), 'slate');
+  const keyboard = await page.context().newCDPSession(page);
+  for (const text of ['ほ', 'ほう', 'ほうこ'])
+    await keyboard.send('Input.imeSetComposition', { text, selectionStart: text.length, selectionEnd: text.length });
+  await keyboard.send('Input.insertText', { text: '宝庫' });
+  await expect(page.getByRole('button', { name: 'Undo: Wrote “slate宝庫” for “slate” in line 7' })).toBeVisible();
+  expect((await cleanTexts(page))[1]).toMatch(/kept a slate宝庫 by the sluice/);
+});

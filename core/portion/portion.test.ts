@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { clean } from '../clean.ts';
+import { clean, revise } from '../clean.ts';
 import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../choices/history.ts';
 import { cleanText } from '../output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
@@ -64,6 +64,21 @@ describe('a portion', () => {
     const drop = step({ from: poem.from + 2, to: poem.from + 5 }, { kind: 'leave-out' });
     expect(after(drop)).not.toContain('Low water');
     expect(after(drop)).toContain('still; high');
+  });
+
+  test('that parted a sentence, as a running head does, lets it run on when it leaves; nothing else changes', () => {
+    const head = 'SALTFERN ALMANAC';
+    const paged = `The miller kept a slate by the sluice with the week’s\nhigh waters chalked on it, and let the children of the\n\n${head}\n\nplace wipe it clean on Saturdays, when the gates were\nclosed and nobody could be drowned in the race.\n\nSo it went on for forty years.\n`;
+    const from = paged.indexOf(head);
+    const whole = clean(paged, DEFAULT_STYLE);
+    const { choices } = outcomeOf(
+      applyStep(NO_HISTORY, stepForPortion(whole, { from, to: from + head.length }, { kind: 'leave-out' })!),
+      DEFAULT_STYLE,
+    );
+    const left = cleanText(revise(whole, DEFAULT_STYLE, choices));
+    expect(left).toContain('the children of the place wipe it clean');
+    expect(left).toContain('drowned in the race.\n\nSo it went on');
+    expect(cleanText(revise(revise(whole, DEFAULT_STYLE, choices), DEFAULT_STYLE, []))).toBe(cleanText(whole));
   });
 
   test('lets one pass stand in it', () => {

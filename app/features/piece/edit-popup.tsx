@@ -1,8 +1,9 @@
 import { useEffect, useState } from 'react';
-import { Dialog, Menu, MenuItem, Popover } from 'react-aria-components';
+import { Dialog } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { BY_HAND, PASSES, type EditView, type Pass, type Place, type Style } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
+import { Option, Options, Panel } from '../../ui/menu-panel.tsx';
 import { keyWords } from './ledger/concordance-words.ts';
 import { passTitle } from './rule-words.ts';
 import type { Decisions } from './use-decisions.ts';
@@ -48,6 +49,7 @@ export function EditPopup({ asked, onClose, client, decisions }: EditPopupProps)
     <Panel
       triggerRef={{ current: asked.anchor }}
       isOpen
+      style={{ width: 320 }}
       onOpenChange={(open) => !open && onClose()}
       placement="bottom start"
     >
@@ -95,19 +97,6 @@ function shortened(text: string): string {
   return words.length > LONGEST ? `${words.slice(0, LONGEST)}…` : words;
 }
 
-const Panel = styled(Popover)`
-  width: 320px;
-  background: var(--sheet);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  box-shadow: var(--shadow);
-  outline: none;
-  [role='dialog'] {
-    outline: none;
-  }
-`;
-
 const Head = styled.div`
   display: grid;
   gap: 4px;
@@ -132,21 +121,5 @@ const Words = styled.div`
     margin-left: 6px;
     text-decoration: none;
     font-weight: 600;
-  }
-`;
-
-const Options = styled(Menu)`
-  padding: 5px;
-  outline: none;
-`;
-
-const Option = styled(MenuItem)`
-  padding: 6px 9px;
-  border-radius: 6px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: var(--hover);
-    box-shadow: inset 0 0 0 2px var(--ribbon);
   }
 `;

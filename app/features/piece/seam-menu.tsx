@@ -1,6 +1,7 @@
-import { Dialog, Menu, MenuItem, Popover } from 'react-aria-components';
+import { Dialog } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { Decision, type ParagraphMark, type SeamView, type Step } from '../../../core/index.ts';
+import { Option, Options, Panel } from '../../ui/menu-panel.tsx';
 import { markWords } from './mark-words.ts';
 import { DropMark, ProofMark } from './proof-mark.tsx';
 import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from './seam-words.ts';
@@ -36,12 +37,18 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
     onClose();
   };
   return (
-    <Panel triggerRef={{ current: anchor }} isOpen onOpenChange={(open) => !open && onClose()} placement="right top">
+    <Panel
+      style={{ width: 320 }}
+      triggerRef={{ current: anchor }}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="right top"
+    >
       <Dialog aria-label={`Line ends ${seam.lines[0]} and ${seam.lines[1]}`}>
         <Why seam={seam} />
         <Options aria-label="Decide this line end" autoFocus="first" onClose={onClose}>
           {ORDER.filter((decision) => decision !== Decision.mend || seam.canMend).map((decision) => (
-            <Option
+            <Choice
               key={decision}
               id={decision}
               textValue={DECISION_WORDS[decision].todo}
@@ -51,10 +58,10 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
               <ProofMark decision={decision} />
               <span>{DECISION_WORDS[decision].todo}</span>
               <small>{decision === seam.decision ? 'as it is now' : DECISION_WORDS[decision].help}</small>
-            </Option>
+            </Choice>
           ))}
           {seam.words.map((words, at) => (
-            <Option
+            <Choice
               key={at}
               id={`drop-${at}`}
               textValue={`Drop line ${seam.lines[at]}`}
@@ -66,14 +73,14 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
               <DropMark />
               <span>Drop line {seam.lines[at]}</span>
               <small>{at === 0 ? 'the one above goes' : 'the one below goes'}</small>
-            </Option>
+            </Choice>
           ))}
           {seam.settled && (
-            <Option id="withdraw" onAction={withdraw}>
+            <Choice id="withdraw" onAction={withdraw}>
               <i />
               <span>Let the evidence decide</span>
               <small>take your decision back</small>
-            </Option>
+            </Choice>
           )}
           {seam.gap && (
             <WideOption id="mark" onAction={() => markBy(seam.gap!)}>
@@ -117,19 +124,6 @@ function Why({ seam }: { readonly seam: SeamView }) {
   );
 }
 
-const Panel = styled(Popover)`
-  width: 320px;
-  background: var(--sheet);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  box-shadow: var(--shadow);
-  outline: none;
-  [role='dialog'] {
-    outline: none;
-  }
-`;
-
 const Head = styled.div`
   padding: 12px 14px 9px;
   border-bottom: 1px solid var(--line);
@@ -140,21 +134,11 @@ const Head = styled.div`
   }
 `;
 
-const Options = styled(Menu)`
-  padding: 5px;
-  outline: none;
-`;
-
-const Option = styled(MenuItem)`
+const Choice = styled(Option)`
   display: grid;
   grid-template-columns: 24px auto 1fr;
   align-items: center;
   gap: 8px;
-  padding: 6px 8px;
-  border-radius: 6px;
-  cursor: pointer;
-  outline: none;
-  color: var(--ink);
   svg {
     color: var(--ribbon);
   }
@@ -163,17 +147,13 @@ const Option = styled(MenuItem)`
     color: var(--soft);
     font-size: 12px;
   }
-  &[data-focused] {
-    background: var(--hover);
-    box-shadow: inset 0 0 0 2px var(--ribbon);
-  }
   &[data-current] {
     font-weight: 600;
   }
 `;
 
 /** About the whole text, not about this line end. */
-const WideOption = styled(Option)`
+const WideOption = styled(Choice)`
   grid-template-columns: auto 1fr;
   padding-left: 40px;
   &[data-key='mark'] {

@@ -1,7 +1,8 @@
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { MenuTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { Style } from '../../../../core/index.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { Key } from '../keys/key.tsx';
 import { passTitle } from '../rule-words.ts';
 import type { MarkedPortion } from './use-portion.ts';
@@ -35,7 +36,7 @@ export function PortionBar({ marked, style, onCopy }: PortionBarProps) {
         <MenuTrigger>
           <Button>Stet a pass here…</Button>
           <Panel placement="top">
-            <Passes
+            <Options
               aria-label="Passes that changed something here"
               onAction={(pass) => act({ kind: 'stet', pass: String(pass) })}
             >
@@ -44,7 +45,7 @@ export function PortionBar({ marked, style, onCopy }: PortionBarProps) {
                   {passTitle(pass, style)} <small>{edits.toLocaleString('en')}</small>
                 </Pass>
               ))}
-            </Passes>
+            </Options>
           </Panel>
         </MenuTrigger>
       )}
@@ -76,35 +77,12 @@ const Bar = styled.div`
   }
 `;
 
-const Panel = styled(Popover)`
-  background: var(--sheet);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  box-shadow: var(--shadow);
-`;
-
-const Passes = styled(Menu)`
-  padding: 5px;
-  outline: none;
-  max-height: 300px;
-  overflow: auto;
-`;
-
-const Pass = styled(MenuItem)`
+const Pass = styled(Option)`
   display: flex;
   justify-content: space-between;
   gap: 18px;
-  padding: 5px 10px;
-  border-radius: 6px;
-  cursor: pointer;
-  outline: none;
   small {
     color: var(--soft);
     font-variant-numeric: tabular-nums;
-  }
-  &[data-focused] {
-    background: var(--hover);
-    box-shadow: inset 0 0 0 2px var(--ribbon);
   }
 `;
