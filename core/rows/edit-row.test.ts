@@ -99,7 +99,7 @@ describe('typing in the clean text', () => {
     piece.edit(0, { kind: 'text', text: was.replace('slate', 'board'), was });
     expect(piece.row(0)).toMatch(/before him\. The miller kept a board by .* on Saturdays\.$/);
     const whole = piece.row(0);
-    piece.edit(0, { kind: 'split', offset: whole.indexOf(' a day the creek'), into: 'paragraphs' });
+    piece.edit(0, { kind: 'split', text: whole, offset: whole.indexOf(' a day the creek'), into: 'paragraphs' });
     piece.edit(0, { kind: 'text', text: whole.replace('patience', 'time'), was: whole });
     expect(piece.text()).toMatch(/nothing but time, and twice\n\na day/);
   });
@@ -115,7 +115,7 @@ describe('a new paragraph', () => {
     for (const after of [0, 1]) {
       const piece = start();
       const offset = piece.row(0).indexOf(' a day the creek') + after;
-      const { step, caret } = piece.edit(0, { kind: 'split', offset, into: 'paragraphs' });
+      const { step, caret } = piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'paragraphs' });
       expect(step).toMatchObject({ kind: 'choose', choice: { kind: 'seam', decision: 2 } });
       expect(caret).toBe(MILL.indexOf('a day'));
       expect(piece.row(1)).toMatch(/^a day the creek/);
@@ -125,14 +125,21 @@ describe('a new paragraph', () => {
   test('elsewhere is words by hand', () => {
     const piece = start();
     const offset = piece.row(0).indexOf('pond');
-    piece.edit(0, { kind: 'split', offset, into: 'paragraphs' });
+    piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'paragraphs' });
     expect(piece.text()).toContain('fills the\n\npond behind');
+  });
+
+  test('where the person has typed what the cleaning does not know yet, loses none of it', () => {
+    const piece = start();
+    const text = piece.row(0).replace('the creek', 'the old creek');
+    piece.edit(0, { kind: 'split', text, offset: text.indexOf('creek'), into: 'paragraphs' });
+    expect(piece.text()).toContain('a day the old\n\ncreek fills the pond');
   });
 
   test('as a line keeps the line end, and a line end taken away joins', () => {
     const piece = start();
     const offset = piece.row(0).indexOf(' a day the creek');
-    piece.edit(0, { kind: 'split', offset, into: 'lines' });
+    piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'lines' });
     expect(piece.row(0)).toMatch(/twice\na day/);
     replaceIn(piece, 0, 'twice\na', 'twicea');
     expect(piece.row(0)).toMatch(/twice a day the creek/);

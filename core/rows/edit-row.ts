@@ -11,15 +11,19 @@ import { cleanRuns, type Run } from './row-view.ts';
 export type RowEdit =
   /** The row says this from now on; `was` is what it said when the person began to type. */
   | { readonly kind: 'text'; readonly text: string; readonly was: string }
-  /** A new paragraph, or a new line, begins at an offset. */
-  | { readonly kind: 'split'; readonly offset: number; readonly into: 'paragraphs' | 'lines' }
+  /** A new paragraph, or a new line, begins at an offset of what the row says to the person; it may be ahead of the cleaning. */
+  | { readonly kind: 'split'; readonly text: string; readonly offset: number; readonly into: 'paragraphs' | 'lines' }
   /** The row runs on from the one before, or into the one behind. */
   | { readonly kind: 'join'; readonly with: 'before' | 'behind' };
 
-/** The step that does it, and where in the source the caret belongs afterwards, if it must move. */
+/**
+ * The step that does it. If the caret must move: where in the source it belongs afterwards, and where the row begins that it leaves
+ * or that goes, so that it is not taken for the one that the caret belongs to.
+ */
 export interface RowEdited {
   readonly step?: Step;
   readonly caret?: number;
+  readonly leaves?: number;
 }
 
 /**
@@ -191,11 +195,11 @@ function splitRow(
   cleaning: Cleaning,
   plan: RowPlan,
   row: number,
-  { offset, into }: Extract<RowEdit, { kind: 'split' }>,
+  { text, offset, into }: Extract<RowEdit, { kind: 'split' }>,
 ): RowEdited {
   const runs = cleanRuns(cleaning, plan, row);
   let at = 0;
-  for (const run of runs) {
+  for (const run of text === textOf(runs) ? runs : []) {
     const end = at + run.text.length;
     const isHere = at <= offset && offset <= end && run.fate !== 'kept';
     const seam = isHere ? seamOfGap(cleaning, run) : undefined;
@@ -204,11 +208,11 @@ function splitRow(
       return {
         step: decide(cleaning, seam, into === 'lines' ? Decision.keep : Decision.break),
         caret: table.from[decided.seams.line[seam + 1]!]!,
+        leaves: plan.from[row],
       };
     }
     at = end;
   }
-  const text = textOf(runs);
   const apart = into === 'lines' ? '\n' : '\n\n';
   const split = text.slice(0, offset).trimEnd() + apart + text.slice(offset).trimStart();
   return { step: rewriteRow(cleaning, plan, row, split) };
@@ -222,7 +226,7 @@ function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
   if (!block || block.from >= plan.to[row]! || block === blocks[0]) return {};
   const seam = block.firstKept - 1;
   const decision = decided.splits.get(seam)?.outcome === 'mend' ? Decision.mend : Decision.join;
-  return { step: decide(cleaning, seam, decision), caret: block.from };
+  return { step: decide(cleaning, seam, decision), caret: block.from, leaves: plan.from[row] };
 }
 
 /** A place in the clean text of a row: an offset into its text. */

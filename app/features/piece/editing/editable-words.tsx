@@ -104,13 +104,13 @@ export function EditableWords(props: EditableWordsProps) {
   };
 
   const split = (a: number, b: number, into: 'paragraphs' | 'lines') => {
+    const now = element.current?.textContent ?? '';
     if (a === b && !typed.isUnsaved()) {
       const apart = into === 'lines' ? 1 : 2;
       wanted.current = [a + apart, a + apart];
-      void editor.edit(from, { kind: 'split', offset: a, into }, true);
+      void editor.edit(from, { kind: 'split', text: now, offset: a, into }, true);
       return;
     }
-    const now = element.current?.textContent ?? '';
     const apart = into === 'lines' ? '\n' : '\n\n';
     const before = now.slice(0, a).trimEnd() + apart;
     wanted.current = [before.length, before.length];

@@ -26,7 +26,7 @@ const LONGEST_WAY = 3000;
 export function useEditor({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Editor {
   const { client } = ready;
   const { take, undo, redo } = decisions;
-  const goal = useRef<{ readonly source: number; readonly since: number }>(undefined);
+  const goal = useRef<{ readonly source: number; readonly leaves?: number; readonly since: number }>(undefined);
   const typed = useRef('');
   const entry = useRef<'start' | 'end'>(undefined);
 
@@ -47,14 +47,15 @@ export function useEditor({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
     () => ({
       async edit(row, edit, moves = false) {
         const since = performance.now();
-        if (moves) goal.current = { source: row, since };
+        // Until it is known where it goes, it is nowhere.
+        if (moves) goal.current = { source: NaN, since };
         // Whoever stopped the worker knows.
         const edited = await client.editRow(row, edit).catch(() => undefined);
         if (!edited?.step) {
           if (moves) goal.current = undefined;
           return false;
         }
-        if (moves) goal.current = { source: edited.caret ?? row, since };
+        if (moves) goal.current = { source: edited.caret ?? row, leaves: edited.leaves, since };
         take(edited.step);
         return true;
       },
@@ -62,7 +63,7 @@ export function useEditor({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
       redo,
       arrive(from, to) {
         const now = goal.current;
-        if (!now || now.source < from || now.source >= to) return undefined;
+        if (!now || from === now.leaves || !(now.source >= from && now.source < to)) return undefined;
         goal.current = undefined;
         return now.source;
       },
