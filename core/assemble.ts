@@ -14,6 +14,7 @@ import { worksIn, type Pass, type Settings } from './passes/pass.ts';
 import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
+import { worksWhere } from './works-where.ts';
 import { isSameStretch, standingLines, type StandingLines } from './standing-lines.ts';
 import { Decision } from './seams/seam-table.ts';
 import { passesInOrder } from './style/order.ts';
@@ -55,7 +56,8 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   return { ...analysis, decision, settled, standing, ...parts, tally };
 }
 
-function gapRules({ source, style, table, decided, across, permits }: Analysis, standing: StandingLines): GapRules {
+function gapRules(analysis: Analysis, standing: StandingLines): GapRules {
+  const { source, style, table, decided, across } = analysis;
   const { line, kept, decision } = standing;
   return {
     source,
@@ -66,17 +68,10 @@ function gapRules({ source, style, table, decided, across, permits }: Analysis, 
       glueAt(source, table, line[at]!, line[at + 1]!, (across ?? decided).splits.get(across ? at : kept[at]!)),
     separator: style.apart === 'line' ? '\n' : '\n\n',
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
-    trimsEdges: worksWhere(style, permits, 'edge-spaces'),
-    trimsBlankLines: worksWhere(style, permits, 'blank-lines'),
+    trimsEdges: worksWhere(analysis, 'edge-spaces'),
+    trimsBlankLines: worksWhere(analysis, 'blank-lines'),
     usualIndent: decided.usualIndent,
   };
-}
-
-/** Where a pass may work; asked of every gap, so what is the same everywhere is worked out once. */
-function worksWhere(style: Analysis['style'], permits: Permits, pass: string): (from: number, to: number) => boolean {
-  const on = isPassOn(style, pass);
-  if (!on || !isConstrained(permits, pass)) return () => on;
-  return (from, to) => mayEdit(permits, pass, from, to);
 }
 
 /** What stands between a block and the one before it. */

@@ -30,7 +30,7 @@ export interface Analysis {
   /** What the evidence says of the seams, before any choice. */
   readonly decided: SeamDecisions;
   /** What it says between the lines that are left once a person left others out, by their places; only where they did. */
-  readonly across?: Pick<SeamDecisions, 'decision' | 'splits'>;
+  readonly across?: SeamDecisions;
 }
 
 /** The result of a cleaning: everything is expressed in source offsets, and the source never changes. */

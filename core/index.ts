@@ -21,6 +21,7 @@ export {
   canUndo,
   moveTo,
   NO_HISTORY,
+  oneStep,
   outcomeOf,
   redo,
   undo,
@@ -48,7 +49,8 @@ export { findDifferences, type Difference, type Differences } from './report/dif
 export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
 export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
-export { editRow, textBetween, type RowEdit, type RowEdited, type Spot } from './rows/edit-row.ts';
+export { editRow, type Caret, type RowEdit, type RowEdited } from './rows/edit-row.ts';
+export { textBetween, type Spot } from './rows/row-text.ts';
 export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';

@@ -1,10 +1,11 @@
 import type { Analysis } from './cleaning.ts';
-import { isConstrained, mayEdit } from './choices/permits.ts';
 import { rewritesOf } from './choices/rewrites.ts';
+import { isKept } from './lines/line-kind.ts';
 import { isHyphen } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';
 import { Decision, type SeamTable } from './seams/seam-table.ts';
-import { isPassOn } from './style/style.ts';
+import { firstWhere } from './text/first-where.ts';
+import { worksWhere } from './works-where.ts';
 
 /** The decisions of the evidence, then the passes that are off, then what a person chose: the later wins. */
 export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; settled: Uint8Array } {
@@ -47,20 +48,13 @@ function* seamsWithin({ table, decided }: Analysis, from: number, to: number): G
 
 /** A decision over the gap [from, to), as far as the passes that join lines are on and may work there. */
 export function joinedAsAllowed(analysis: Analysis): (decision: number, from: number, to: number) => number {
-  const joins = worksIn(analysis, 'wrapped-lines');
-  const mends = worksIn(analysis, 'split-words');
+  const joins = worksWhere(analysis, 'wrapped-lines');
+  const mends = worksWhere(analysis, 'split-words');
   return (decision, from, to) => {
     // A hyphen before the gap goes as well.
     const now = decision === Decision.mend && !mends(from - 1, to) ? Decision.join : decision;
     return now === Decision.join && !joins(from, to) ? Decision.keep : now;
   };
-}
-
-/** In which gaps a pass may work: it is on, and no person said otherwise for the gap. */
-function worksIn({ style, permits }: Analysis, pass: string): (from: number, to: number) => boolean {
-  const on = isPassOn(style, pass);
-  if (!on || !isConstrained(permits, pass)) return () => on;
-  return (from, to) => mayEdit(permits, pass, from, to);
 }
 
 /** The seam whose gap holds the line end that a choice is about; undefined where no kept lines lie around it any more. */
@@ -74,28 +68,31 @@ export function seamOfChoice(
   return seam < count && line[seam]! <= at ? seam : undefined;
 }
 
-/** The seam in whose gap a range lies, a hyphen before it included; undefined where in none. */
+/**
+ * The seam in whose gap a range lies, a hyphen before it included; undefined where in none. Over lines that were left out it is the
+ * one above the next line that stands.
+ */
 export function seamOfGap(
   analysis: Pick<Analysis, 'table' | 'decided'>,
   { from, to }: { readonly from: number; readonly to: number },
 ): number | undefined {
-  const seam = seamOfChoice(analysis, { from });
-  if (seam === undefined) return undefined;
+  const first = seamOfChoice(analysis, { from });
+  if (first === undefined) return undefined;
   const { table, decided } = analysis;
-  const isInside = from >= table.to[decided.seams.line[seam]!]! - 1 && to <= table.from[decided.seams.line[seam + 1]!]!;
-  return isInside ? seam : undefined;
+  const { line } = decided.seams;
+  const stands = (kept: number) => isKept(table.kind[line[kept]!]!);
+  let above = first;
+  while (above >= 0 && !stands(above)) above--;
+  let below = first + 1;
+  while (below < line.length && !stands(below)) below++;
+  if (above < 0 || below === line.length) return undefined;
+  const isInside = from >= table.to[line[above]!]! - 1 && to <= table.from[line[below]!]!;
+  return isInside ? below - 1 : undefined;
 }
 
-/** The first seam whose line below comes after a line. Logarithmic. */
+/** The first seam whose line below comes after a line. */
 function firstSeamAfter({ line, count }: SeamTable, after: number): number {
-  let low = 0;
-  let high = count;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (line[middle + 1]! > after) high = middle;
-    else low = middle + 1;
-  }
-  return low;
+  return firstWhere(count, (seam) => line[seam + 1]! > after);
 }
 
 /** The range that a choice about a seam has: the end of the line before it. */

@@ -1,5 +1,6 @@
 import type { Analysis } from './cleaning.ts';
 import { LineKind } from './lines/line-kind.ts';
+import { Decision } from './seams/seam-table.ts';
 import { joinedAsAllowed } from './seams-in-force.ts';
 
 /**
@@ -15,8 +16,8 @@ export interface StandingLines {
 }
 
 export function standingLines(analysis: Analysis, decision: Uint8Array, settled: Uint8Array): StandingLines {
-  const { table, decided, across } = analysis;
-  const { line } = decided.seams;
+  const { table, across } = analysis;
+  const { line } = analysis.decided.seams;
   const kept = Uint32Array.from(line.keys());
   if (!across) return { kept, line, decision };
   const left = kept.filter((at) => table.kind[line[at]!] !== LineKind.byHand);
@@ -25,10 +26,11 @@ export function standingLines(analysis: Analysis, decision: Uint8Array, settled:
   const between = new Uint8Array(Math.max(0, left.length - 1));
   for (const at of between.keys()) {
     const below = left[at + 1]!;
-    const isSettled = below === left[at]! + 1 || settled[below - 1];
-    between[at] = isSettled
-      ? decision[below - 1]!
-      : allowed(across.decision[at]!, table.to[standing[at]!]!, table.from[standing[at + 1]!]!);
+    const decided = decision[below - 1]!;
+    if (below === left[at]! + 1) between[at] = decided;
+    // A choice to mend was about the line that was left out.
+    else if (settled[below - 1]) between[at] = decided === Decision.mend ? Decision.join : decided;
+    else between[at] = allowed(across.decision[at]!, table.to[standing[at]!]!, table.from[standing[at + 1]!]!);
   }
   return { kept: left, line: standing, decision: between };
 }

@@ -219,6 +219,14 @@ test('the clean text alone, for reading; the same key leads back', async ({ page
   await pieceIsReady(page);
 });
 
+test('all of a long text is printed, on as many pages as it takes', async ({ page }) => {
+  await openText(page, Array.from({ length: 60 }, (_, at) => `Chapter ${at + 1}\n\n${WRAPPED}`).join('\n'));
+  await page.keyboard.press('r');
+  await expect(page.getByRole('button', { name: 'Print' })).toBeEnabled();
+  const printed = (await page.pdf({ format: 'A5' })).toString('latin1');
+  expect(printed.match(/\/Type\s*\/Page\b/g)!.length).toBeGreaterThan(10);
+});
+
 test('the overview is moved by keys and says where it is', async ({ page }) => {
   await openText(page, Array.from({ length: 60 }, (_, at) => `Chapter ${at + 1}\n\n${WRAPPED}`).join('\n'));
   const overview = page.getByRole('slider', { name: 'Overview of the piece' });

@@ -133,3 +133,20 @@ test('words that are composed come in whole', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Undo: Wrote “slate宝庫” for “slate” in line 7' })).toBeVisible();
   expect((await cleanTexts(page))[1]).toMatch(/kept a slate宝庫 by the sluice/);
 });
+
+test('three clicks take the paragraph, and what is typed stands in its place', async ({ page }) => {
+  await openWrapped(page);
+  await paragraph(page, 1).click({ clickCount: 3, position: { x: 90, y: 12 } });
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Lines 7 to 9');
+  await page.keyboard.type('So it was.');
+  await expect.poll(async () => (await copyClean(page)).plain).toBe(`${CLEANED[0]}\n\nSo it was.`);
+});
+
+test('where there is nothing to join, what is typed next is not lost', async ({ page }) => {
+  await openWrapped(page);
+  await page.keyboard.press('e');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.type('Now ');
+  await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/^Now A tide mill asks/);
+});

@@ -1,10 +1,10 @@
-import { object, string, type InferType } from 'yup';
+import { string } from 'yup';
 import { database } from './db.ts';
 import { guarded } from './errors.ts';
 
 const KEYS = 'keys';
 
-const keysSchema = object().strict();
+const keySchema = string().strict().length(1).required();
 
 /** The keys that a person chose, by command; empty where they chose none, or what is stored is none of ours. */
 export function loadKeys(db = database()): Promise<Readonly<Record<string, string>>> {
@@ -22,13 +22,9 @@ export function saveKeys(keys: Readonly<Record<string, string>>, db = database()
 
 function readKeys(stored: string): Record<string, string> {
   try {
-    const data: InferType<typeof keysSchema> = keysSchema.validateSync(JSON.parse(stored));
-    return Object.fromEntries(Object.entries(data).filter((entry): entry is [string, string] => isKey(entry[1])));
+    const entries = Object.entries(JSON.parse(stored) as Record<string, unknown>);
+    return Object.fromEntries(entries.filter((entry): entry is [string, string] => keySchema.isValidSync(entry[1])));
   } catch {
     return {};
   }
-}
-
-function isKey(value: unknown): boolean {
-  return string().length(1).isValidSync(value, { strict: true });
 }

@@ -20,6 +20,11 @@ export type Step =
   /** Several steps that are taken and undone as one. */
   | { readonly kind: 'together'; readonly steps: readonly Step[] };
 
+/** Some steps as one that is taken and undone as a whole; undefined for none. */
+export function oneStep(steps: readonly Step[]): Step | undefined {
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
 /** All steps ever taken and not overwritten, and how many of them are in force: undo lowers `at`, redo raises it. */
 export interface History {
   readonly steps: readonly Step[];

@@ -1,3 +1,5 @@
+import { firstWhere } from '../text/first-where.ts';
+
 /** Ranges of a text, half-open, in any order and overlapping as they like, made ready to be asked about. */
 export interface Ranges {
   /** Where the ranges that hold something begin, in order; and how far those up to each of them reach. */
@@ -40,12 +42,5 @@ export function encloses(ranges: Ranges, from: number, to: number): boolean {
 
 /** How many of some numbers in order are below a limit. */
 function countBelow(sorted: Float64Array, limit: number): number {
-  let low = 0;
-  let high = sorted.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (sorted[middle]! < limit) low = middle + 1;
-    else high = middle;
-  }
-  return low;
+  return firstWhere(sorted.length, (at) => sorted[at]! >= limit);
 }

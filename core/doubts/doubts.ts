@@ -1,10 +1,11 @@
 import { BY_HAND, type Choice } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
 import type { Pass } from '../passes/pass.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
+import { standingSeam, type StandingSeam } from '../standing-seam.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
@@ -57,7 +58,7 @@ export interface LinesDoubt extends AnyDoubt {
   readonly places: readonly Place[];
 }
 
-/** What seams have in common with others, by seam and decision; it holds as long as what was decided of them by evidence does. */
+/** What seams have in common with others, by their lines and decision; it holds as long as what was decided of them by evidence does. */
 export type Likenesses = Map<string, string>;
 
 /**
@@ -72,58 +73,51 @@ export function listDoubts(cleaning: Cleaning, known: Likenesses = new Map()): D
 }
 
 function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDoubt | SplitDoubt {
-  const { decided, decision } = cleaning;
-  const now = decision[seam] as Decision;
-  const certainty = decided.certainty[seam]!;
-  const split = decided.splits.get(seam);
+  const stood = standingSeam(cleaning, seam)!;
+  const { decision: now, certainty } = stood;
+  const split = stood.decided.splits.get(stood.at);
   const shared = {
     key: `seam ${rangeOfSeam(cleaning, seam).from}`,
-    ...placeOfSeam(cleaning, seam),
+    ...placeOfSeam(cleaning, stood),
     certainty,
     seam,
     now,
   };
   const isJoined = now === Decision.join || now === Decision.mend;
-  if (split && isJoined && split.certainty <= certainty) {
+  if (split && isJoined && !stood.isAcross && split.certainty <= certainty) {
     const other = now === Decision.mend ? Decision.join : Decision.mend;
     return { ...shared, kind: 'split', other, evidence: split.evidence, alike: `split ${split.evidence} ${now}` };
   }
-  const joined = split?.outcome === 'mend' && canMend(cleaning, seam) ? Decision.mend : Decision.join;
-  return {
-    ...shared,
-    kind: 'seam',
-    other: isJoined ? Decision.break : joined,
-    alike: likeness(cleaning, seam, now, known),
-  };
+  const joined =
+    split?.outcome === 'mend' && !stood.isAcross && canMend(cleaning, seam) ? Decision.mend : Decision.join;
+  return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(stood, known) };
 }
 
 const LONGEST_WORD = 24;
 
 /** The words beside a seam: from the last one above to the first one below. */
-function placeOfSeam({ source, table, decided }: Cleaning, seam: number): { from: number; to: number } {
-  const end = table.to[decided.seams.line[seam]!]!;
-  const start = table.from[decided.seams.line[seam + 1]!]!;
-  const last = /\S+$/.exec(source.slice(Math.max(table.from[decided.seams.line[seam]!]!, end - LONGEST_WORD), end));
-  const first = /^\S+/.exec(
-    source.slice(start, Math.min(table.to[decided.seams.line[seam + 1]!]!, start + LONGEST_WORD)),
-  );
+function placeOfSeam({ source, table }: Cleaning, { above, below }: StandingSeam): { from: number; to: number } {
+  const end = table.to[above]!;
+  const start = table.from[below]!;
+  const last = /\S+$/.exec(source.slice(Math.max(table.from[above]!, end - LONGEST_WORD), end));
+  const first = /^\S+/.exec(source.slice(start, Math.min(table.to[below]!, start + LONGEST_WORD)));
   return { from: end - (last?.[0].length ?? 0), to: start + (first?.[0].length ?? 0) };
 }
 
 /** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
-function likeness(cleaning: Cleaning, seam: number, now: Decision, known: Likenesses): string {
-  const key = `${seam} ${now}`;
+function likeness(stood: StandingSeam, known: Likenesses): string {
+  const key = `${stood.above} ${stood.below} ${stood.decision}`;
   let alike = known.get(key);
-  if (alike === undefined) known.set(key, (alike = workOutLikeness(cleaning, seam, now)));
+  if (alike === undefined) known.set(key, (alike = workOutLikeness(stood)));
   return alike;
 }
 
-function workOutLikeness({ decided, table }: Cleaning, seam: number, now: Decision): string {
-  const { blanks, step } = markAt(table, decided.seams, seam);
-  const reasons = explainSeam(decided, table, seam).slice(0, 2);
+function workOutLikeness({ decided, table, at, decision }: StandingSeam): string {
+  const { blanks, step } = markAt(table, decided.seams, at);
+  const reasons = explainSeam(decided, table, at).slice(0, 2);
   return [
     'seam',
-    now,
+    decision,
     blanks,
     step,
     ...reasons.map(({ name, weight }) => `${name}${weight > 0 ? '+' : '-'}`).sort(),
@@ -170,7 +164,8 @@ export interface DoubtView {
 const CONTEXT = 36;
 
 /** What is shown of a doubt among all. */
-export function viewDoubt({ source, table, decided }: Cleaning, doubt: Doubt, all: readonly Doubt[]): DoubtView {
+export function viewDoubt(cleaning: Cleaning, doubt: Doubt, all: readonly Doubt[]): DoubtView {
+  const { source, table } = cleaning;
   const alike = all.filter((other) => other.alike === doubt.alike).length;
   if (doubt.kind === 'edit' || doubt.kind === 'lines') {
     const { index } = table;
@@ -184,15 +179,14 @@ export function viewDoubt({ source, table, decided }: Cleaning, doubt: Doubt, al
       alike,
     };
   }
-  const above = decided.seams.line[doubt.seam]!;
-  const below = decided.seams.line[doubt.seam + 1]!;
+  const { above, below, ...evidence } = standingSeam(cleaning, doubt.seam)!;
   return {
     doubt,
     before: source.slice(Math.max(table.from[above]!, table.to[above]! - CONTEXT), table.to[above]),
     after: source.slice(table.from[below], Math.min(table.to[below]!, table.from[below]! + CONTEXT)),
     source: '',
     lines: [above + 1, below + 1],
-    reasons: explainSeam(decided, table, doubt.seam),
+    reasons: explainSeam(evidence.decided, evidence.table, evidence.at),
     alike,
   };
 }
@@ -204,7 +198,7 @@ export function stepForAnswer(cleaning: Cleaning, doubts: readonly Doubt[], answ
   const steps = doubts
     .flatMap((doubt) => choicesFor(cleaning, doubt, answer))
     .map((choice) => ({ kind: 'choose', choice }) as const);
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(steps);
 }
 
 /** Of the passes that worked in one place the one whose reason it is. */

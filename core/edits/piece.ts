@@ -1,3 +1,5 @@
+import { firstWhere } from '../text/first-where.ts';
+
 /**
  * A stretch of source as it stands in the clean text. Pieces tile the source: each begins where the one before ends.
  * `text` is undefined where the source stands as it is.
@@ -39,14 +41,7 @@ export function pieceText(source: string, piece: Piece): string {
 
 /** The first of some ranges in order that reaches beyond a position. Logarithmic. */
 export function firstReaching(ranges: readonly { readonly to: number }[], position: number): number {
-  let low = 0;
-  let high = ranges.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (ranges[middle]!.to > position) high = middle;
-    else low = middle + 1;
-  }
-  return low;
+  return firstWhere(ranges.length, (at) => ranges[at]!.to > position);
 }
 
 /** The clean text of some pieces. */

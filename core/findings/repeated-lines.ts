@@ -1,6 +1,6 @@
 import type { Cleaning } from '../cleaning.ts';
 import type { Choice } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../choices/history.ts';
 import { passOfLine } from '../blocks/build-blocks.ts';
 import { isDropped, isKept, LineKind } from '../lines/line-kind.ts';
 import { addPlace, type Place } from './places.ts';
@@ -59,7 +59,7 @@ export function stepForRepeated(cleaning: Cleaning, text: string, action: 'drop'
       else if (pass !== undefined) add('choose', { kind: 'stet', from, to, pass });
     }
   });
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(steps);
 }
 
 /** Lines with words, also those that leave; times and numbers of captions count as none. */

@@ -1,6 +1,7 @@
 import { firstReaching, pieceText } from '../edits/piece.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import type { Decision } from '../seams/seam-table.ts';
+import { standingSeam } from '../standing-seam.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import { lineAt } from '../text/line-index.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
@@ -61,14 +62,15 @@ export function viewEntry(ledger: Ledger, at: number): LedgerLine {
 
 function certaintyOf({ cleaning, pieces }: Ledger, { seam, piece }: LedgerEntry): Partial<LedgerLine> {
   const { certainty, why } = pieces[piece] ?? {};
-  if (seam === undefined) return certainty === undefined ? {} : { certainty, why };
-  const { decided, decision, settled, table } = cleaning;
+  const stood = seam === undefined ? undefined : standingSeam(cleaning, seam);
+  if (!stood) return certainty === undefined ? {} : { certainty, why };
+  const { decided, table, at } = stood;
   return {
-    certainty: settled[seam] ? 1 : decided.certainty[seam]!,
+    certainty: stood.settled ? 1 : stood.certainty,
     seam: {
-      decision: decision[seam] as Decision,
-      reasons: explainSeam(decided, table, seam).slice(0, 3),
-      split: decided.splits.get(seam)?.evidence,
+      decision: stood.decision,
+      reasons: explainSeam(decided, table, at).slice(0, 3),
+      split: decided.splits.get(at)?.evidence,
     },
   };
 }

@@ -1,8 +1,8 @@
-import { BY_HAND, type Choice } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
-import { ownChoices } from '../portion/edit-at.ts';
+import type { Choice } from '../choices/choice.ts';
+import { oneStep, type Step } from '../choices/history.ts';
+import { stetsOf } from '../portion/edit-at.ts';
 import { rangeOfSeam } from '../seams-in-force.ts';
-import type { Decision } from '../seams/seam-table.ts';
+import { standingSeam } from '../standing-seam.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
 
 /** What a person can say of edits: let the source stand, find the edit right, or take back a stet. */
@@ -12,17 +12,13 @@ export type LedgerAction = 'stet' | 'approve' | 'withdraw';
 export function stepFor(ledger: Ledger, entries: Iterable<number>, action: LedgerAction): Step | undefined {
   const steps: Step[] = [];
   for (const at of entries) steps.push(...STEPS[action](ledger, at));
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(steps);
 }
 
 const STEPS: Readonly<Record<LedgerAction, (ledger: Ledger, at: number) => Step[]>> = {
   stet: ({ cleaning, entries }, at) => {
-    const { from, to, passes, piece } = entries[at]!;
-    if (piece < 0 || isArrival(entries[at]!)) return [];
-    return passes.flatMap((pass): Step[] => {
-      if (pass !== BY_HAND) return [{ kind: 'choose', choice: { kind: 'stet', from, to, pass } }];
-      return ownChoices(cleaning, from, to).map((choice) => ({ kind: 'withdraw', choice }));
-    });
+    const entry = entries[at]!;
+    return entry.piece < 0 || isArrival(entry) ? [] : stetsOf(cleaning, entry);
   },
   approve: ({ cleaning, entries, pieces }, at) => {
     const { from, to, seam, piece, doubt } = entries[at]!;
@@ -32,7 +28,7 @@ const STEPS: Readonly<Record<LedgerAction, (ledger: Ledger, at: number) => Step[
       for (const pass of entries[at]!.passes) choices.push({ kind: 'approve', from, to, pass });
     }
     if (seam !== undefined && !cleaning.settled[seam]) {
-      choices.push({ kind: 'seam', ...rangeOfSeam(cleaning, seam), decision: cleaning.decision[seam] as Decision });
+      choices.push({ kind: 'seam', ...rangeOfSeam(cleaning, seam), decision: standingSeam(cleaning, seam)!.decision });
     }
     return choices.map((choice) => ({ kind: 'choose', choice }));
   },

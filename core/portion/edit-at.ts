@@ -1,9 +1,9 @@
 import { BY_HAND } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { allPieces } from '../output.ts';
-import { piecesIn } from './portion.ts';
+import { choicesIn, piecesIn } from './portion.ts';
 
 /** One edit, for a person who asks what happened at a place. */
 export interface EditView {
@@ -41,21 +41,15 @@ export function stepForStet(cleaning: Cleaning, from: number, to: number, alike:
   const piece = editAt(cleaning, from, to);
   if (!piece) return undefined;
   const steps = (alike ? alikes(cleaning, piece) : [piece]).flatMap((one) => stetsOf(cleaning, one));
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(steps);
 }
 
-function stetsOf(cleaning: Cleaning, { from, to, passes }: Piece): Step[] {
+/** The steps that let the source stand where passes changed it; what a person did to its words is taken back. */
+export function stetsOf(cleaning: Cleaning, { from, to, passes }: Pick<Piece, 'from' | 'to' | 'passes'>): Step[] {
   return passes.flatMap((pass): Step[] => {
     if (pass !== BY_HAND) return [{ kind: 'choose', choice: { kind: 'stet', from, to, pass } }];
-    return ownChoices(cleaning, from, to).map((choice) => ({ kind: 'withdraw', choice }));
+    return choicesIn(cleaning, ['drop', 'rewrite'], { from, to }).map((choice) => ({ kind: 'withdraw', choice }));
   });
-}
-
-/** What a person did by hand to the words of a range. */
-export function ownChoices({ choices }: Cleaning, from: number, to: number) {
-  return choices.filter(
-    ({ kind, ...range }) => (kind === 'drop' || kind === 'rewrite') && range.from < to && range.to > from,
-  );
 }
 
 function editAt(cleaning: Cleaning, from: number, to: number): Piece | undefined {

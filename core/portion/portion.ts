@@ -1,9 +1,10 @@
 import type { Choice } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import { pieceLists } from '../output.ts';
 import { BY_HAND } from '../choices/choice.ts';
+import { firstWhere } from '../text/first-where.ts';
 import { lineAt } from '../text/line-index.ts';
 import { isBlankUnit } from '../text/characters.ts';
 import { Decision } from '../seams/seam-table.ts';
@@ -45,8 +46,8 @@ export function viewPortion(cleaning: Cleaning, portion: Portion): PortionView |
     to,
     lines: [lineAt(index, from) + 1, lineAt(index, to - 1) + 1],
     passes: [...counts].map(([pass, edits]) => ({ pass, edits })),
-    isHeld: choicesIn(cleaning, 'hold', { from, to }).length > 0,
-    isLeftOut: choicesIn(cleaning, 'drop', { from, to }).length > 0,
+    isHeld: choicesIn(cleaning, ['hold'], { from, to }).length > 0,
+    isLeftOut: choicesIn(cleaning, ['drop'], { from, to }).length > 0,
   };
 }
 
@@ -58,13 +59,13 @@ export function stepForPortion(cleaning: Cleaning, portion: Portion, action: Por
     case 'hold':
       return choose({ kind: 'hold', ...heldRange(cleaning, range) });
     case 'release':
-      return withdraw(choicesIn(cleaning, 'hold', range));
+      return withdraw(choicesIn(cleaning, ['hold'], range));
     case 'only':
       return choose({ kind: 'limit', ...wholeLines(cleaning, range) });
     case 'leave-out':
       return leaveOut(cleaning, range);
     case 'take-back':
-      return withdraw(choicesIn(cleaning, 'drop', range));
+      return withdraw(choicesIn(cleaning, ['drop'], range));
     case 'stet':
       return choose({ kind: 'stet', ...range, pass: action.pass });
   }
@@ -85,8 +86,9 @@ export function* piecesIn(cleaning: Cleaning, from: number, to: number): Generat
   }
 }
 
-function choicesIn({ choices }: Cleaning, kind: Choice['kind'], { from, to }: Portion): Choice[] {
-  return choices.filter((choice) => choice.kind === kind && choice.from < to && choice.to > from);
+/** The choices of some kinds that share something with a portion. */
+export function choicesIn({ choices }: Cleaning, kinds: readonly Choice['kind'][], { from, to }: Portion): Choice[] {
+  return choices.filter((choice) => kinds.includes(choice.kind) && choice.from < to && choice.to > from);
 }
 
 function choose(choice: Choice): Step {
@@ -94,8 +96,7 @@ function choose(choice: Choice): Step {
 }
 
 function withdraw(choices: readonly Choice[]): Step | undefined {
-  const steps = choices.map((choice): Step => ({ kind: 'withdraw', choice }));
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(choices.map((choice) => ({ kind: 'withdraw', choice })));
 }
 
 function trimmed(source: string, { from, to }: Portion): Portion {
@@ -120,27 +121,16 @@ function wholeLines({ table }: Cleaning, { from, to }: Portion): Portion {
 function heldRange(cleaning: Cleaning, portion: Portion): Portion {
   const { table, decided, decision } = cleaning;
   const whole = wholeLines(cleaning, portion);
-  const isMany = lineAt(table.index, portion.from) < lineAt(table.index, portion.to - 1);
-  if (!isMany) return portion;
+  const first = lineAt(table.index, portion.from);
+  const last = lineAt(table.index, portion.to - 1);
+  if (first === last) return portion;
   let { from, to } = whole;
   const { line } = decided.seams;
   const isJoined = (seam: number) => decision[seam] === Decision.join || decision[seam] === Decision.mend;
-  const kept = firstKept(line, lineAt(table.index, portion.from));
+  const kept = firstWhere(line.length, (at) => line[at]! >= first);
   if (kept > 0 && from === table.index.from[line[kept]!] && isJoined(kept - 1)) from = table.to[line[kept - 1]!]!;
-  const after = firstKept(line, lineAt(table.index, portion.to - 1) + 1);
+  const after = firstWhere(line.length, (at) => line[at]! > last);
   if (after > 0 && after < line.length && to === table.index.to[line[after - 1]!] && isJoined(after - 1))
     to = table.from[line[after]!]!;
   return { from, to };
-}
-
-/** The first kept line at or behind a line, by its place among the kept ones. Logarithmic. */
-function firstKept(kept: Uint32Array, line: number): number {
-  let low = 0;
-  let high = kept.length;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (kept[middle]! >= line) high = middle;
-    else low = middle + 1;
-  }
-  return low;
 }

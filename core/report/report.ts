@@ -3,8 +3,8 @@ import { findWordChanges, type WordChange, type WordTally } from '../edits/conse
 import { pieceLists, wordLists } from '../output.ts';
 import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
+import { standingSeams } from '../standing-seam.ts';
 import { statsOf } from './piece-stats.ts';
-import { isKept } from '../lines/line-kind.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { Style } from '../style/style.ts';
 
@@ -20,19 +20,11 @@ export function countEdits(cleaning: Cleaning): Record<string, number> {
 
 /** The seams whose decision is below the certainty limit and that no person has settled, in order. */
 export function findDoubts(cleaning: Cleaning): number[] {
-  const { style, decided, settled } = cleaning;
   const doubts: number[] = [];
-  for (let seam = 0; seam < settled.length; seam++) {
-    const isUnsure = !settled[seam] && decided.certainty[seam]! < style.certaintyLimit;
-    if (isUnsure && isBetweenStanding(cleaning, seam)) doubts.push(seam);
+  for (const { seam, settled, certainty } of standingSeams(cleaning)) {
+    if (!settled && certainty < cleaning.style.certaintyLimit) doubts.push(seam);
   }
   return doubts;
-}
-
-/** Where a line beside the seam was left out nothing is in question. */
-function isBetweenStanding({ table, decided }: Cleaning, seam: number): boolean {
-  const { line } = decided.seams;
-  return isKept(table.kind[line[seam]!]!) && isKept(table.kind[line[seam + 1]!]!);
 }
 
 /** Whether an edit is in doubt: less certain than the style's limit. */

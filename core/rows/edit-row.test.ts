@@ -10,7 +10,8 @@ import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { stepForPortion } from '../portion/portion.ts';
-import { editRow, textBetween, textOfRow, type RowEdit } from './edit-row.ts';
+import { editRow, type RowEdit } from './edit-row.ts';
+import { textBetween, textOfRow } from './row-text.ts';
 import { planRows, rowAt } from './row-plan.ts';
 
 const MILL = `A tide mill asks for nothing but patience, and twice
@@ -46,6 +47,10 @@ function start(source = MILL) {
     row: (row: number) => textOfRow(cleaning, planRows(cleaning), row),
     choices: () => cleaning.choices,
   };
+}
+
+function splitAt(text: string, at: number, into: 'paragraphs' | 'lines' = 'paragraphs') {
+  return { kind: 'split', text, was: text, from: at, to: at, into } as const;
 }
 
 const replaceIn = (piece: ReturnType<typeof start>, row: number, of: string | RegExp, by: string) =>
@@ -99,7 +104,7 @@ describe('typing in the clean text', () => {
     piece.edit(0, { kind: 'text', text: was.replace('slate', 'board'), was });
     expect(piece.row(0)).toMatch(/before him\. The miller kept a board by .* on Saturdays\.$/);
     const whole = piece.row(0);
-    piece.edit(0, { kind: 'split', text: whole, offset: whole.indexOf(' a day the creek'), into: 'paragraphs' });
+    piece.edit(0, splitAt(whole, whole.indexOf(' a day the creek')));
     piece.edit(0, { kind: 'text', text: whole.replace('patience', 'time'), was: whole });
     expect(piece.text()).toMatch(/nothing but time, and twice\n\na day/);
   });
@@ -115,9 +120,9 @@ describe('a new paragraph', () => {
     for (const after of [0, 1]) {
       const piece = start();
       const offset = piece.row(0).indexOf(' a day the creek') + after;
-      const { step, caret } = piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'paragraphs' });
+      const { step, caret } = piece.edit(0, splitAt(piece.row(0), offset, 'paragraphs'));
       expect(step).toMatchObject({ kind: 'choose', choice: { kind: 'seam', decision: 2 } });
-      expect(caret).toBe(MILL.indexOf('a day'));
+      expect(caret).toEqual({ source: MILL.indexOf('a day'), leaves: 0 });
       expect(piece.row(1)).toMatch(/^a day the creek/);
     }
   });
@@ -125,21 +130,30 @@ describe('a new paragraph', () => {
   test('elsewhere is words by hand', () => {
     const piece = start();
     const offset = piece.row(0).indexOf('pond');
-    piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'paragraphs' });
+    piece.edit(0, splitAt(piece.row(0), offset, 'paragraphs'));
     expect(piece.text()).toContain('fills the\n\npond behind');
   });
 
   test('where the person has typed what the cleaning does not know yet, loses none of it', () => {
     const piece = start();
     const text = piece.row(0).replace('the creek', 'the old creek');
-    piece.edit(0, { kind: 'split', text, offset: text.indexOf('creek'), into: 'paragraphs' });
+    piece.edit(0, { ...splitAt(text, text.indexOf('creek')), was: piece.row(0) });
     expect(piece.text()).toContain('a day the old\n\ncreek fills the pond');
+  });
+
+  test('takes the place of what is selected', () => {
+    const piece = start();
+    const text = piece.row(1);
+    const from = text.indexOf(' by the sluice');
+    const edited = piece.edit(1, { ...splitAt(text, from), to: from + ' by the sluice'.length });
+    expect(piece.text()).toContain('kept a slate\n\nwith the week');
+    expect(edited.caret).toEqual({ offset: from + 2, says: piece.row(1) });
   });
 
   test('as a line keeps the line end, and a line end taken away joins', () => {
     const piece = start();
     const offset = piece.row(0).indexOf(' a day the creek');
-    piece.edit(0, { kind: 'split', text: piece.row(0), offset, into: 'lines' });
+    piece.edit(0, splitAt(piece.row(0), offset, 'lines'));
     expect(piece.row(0)).toMatch(/twice\na day/);
     replaceIn(piece, 0, 'twice\na', 'twicea');
     expect(piece.row(0)).toMatch(/twice a day the creek/);
@@ -151,9 +165,9 @@ describe('joining', () => {
   test('at the beginning of a paragraph, and at the end of the one before', () => {
     for (const side of ['before', 'behind'] as const) {
       const piece = start();
-      expect(piece.edit(side === 'before' ? 1 : 0, { kind: 'join', with: side }).caret).toBe(
-        MILL.indexOf('The miller'),
-      );
+      expect(piece.edit(side === 'before' ? 1 : 0, { kind: 'join', with: side }).caret).toMatchObject({
+        source: MILL.indexOf('The miller'),
+      });
       expect(piece.row(0)).toContain('did before him. The miller kept');
     }
   });

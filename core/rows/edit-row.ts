@@ -1,29 +1,40 @@
-import type { Choice, RewriteChoice } from '../choices/choice.ts';
-import type { Step } from '../choices/history.ts';
+import type { Choice } from '../choices/choice.ts';
+import { oneStep, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
-import { leaveOut } from '../portion/portion.ts';
+import { choicesIn, leaveOut } from '../portion/portion.ts';
 import { rangeOfSeam, seamOfGap } from '../seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
-import { rowAt, type RowPlan } from './row-plan.ts';
+import type { RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';
+import { textOf } from './row-text.ts';
 
 /** What a person does to the clean text of a row. Offsets are those of its text, in UTF-16 units. */
 export type RowEdit =
   /** The row says this from now on; `was` is what it said when the person began to type. */
   | { readonly kind: 'text'; readonly text: string; readonly was: string }
-  /** A new paragraph, or a new line, begins at an offset of what the row says to the person; it may be ahead of the cleaning. */
-  | { readonly kind: 'split'; readonly text: string; readonly offset: number; readonly into: 'paragraphs' | 'lines' }
+  /** A new paragraph, or a new line, takes the place of [from, to) of what the row says. */
+  | {
+      readonly kind: 'split';
+      readonly text: string;
+      readonly was: string;
+      readonly from: number;
+      readonly to: number;
+      readonly into: 'paragraphs' | 'lines';
+    }
   /** The row runs on from the one before, or into the one behind. */
   | { readonly kind: 'join'; readonly with: 'before' | 'behind' };
 
-/**
- * The step that does it. If the caret must move: where in the source it belongs afterwards, and where the row begins that it leaves
- * or that goes, so that it is not taken for the one that the caret belongs to.
- */
+/** Where the caret belongs after an edit. */
+export type Caret =
+  /** At a place of the source, in another row than the one that begins at `leaves`: that one is left, or goes. */
+  | { readonly source: number; readonly leaves: number }
+  /** At an offset of the same row, once it says this. */
+  | { readonly offset: number; readonly says: string };
+
+/** The step that does it, and where the caret belongs afterwards, if it must move. */
 export interface RowEdited {
   readonly step?: Step;
-  readonly caret?: number;
-  readonly leaves?: number;
+  readonly caret?: Caret;
 }
 
 /**
@@ -41,15 +52,6 @@ export function editRow(cleaning: Cleaning, plan: RowPlan, row: number, edit: Ro
   }
 }
 
-/** The text of the clean paragraph in a row. */
-export function textOfRow(cleaning: Cleaning, plan: RowPlan, row: number): string {
-  return textOf(cleanRuns(cleaning, plan, row));
-}
-
-function textOf(runs: readonly Run[]): string {
-  return runs.map(({ text }) => text).join('');
-}
-
 /** A stretch of clean text that changes: [from, to) of what it was becomes `insert`. */
 interface Change {
   readonly from: number;
@@ -57,10 +59,10 @@ interface Change {
   readonly insert: string;
 }
 
-function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, typed: string, was?: string): Step | undefined {
+function rewriteRow(cleaning: Cleaning, plan: RowPlan, row: number, typed: string, was: string): Step | undefined {
   const runs = cleanRuns(cleaning, plan, row);
   const old = textOf(runs);
-  const text = was === undefined ? typed : rebase(was, typed, old);
+  const text = rebase(was, typed, old);
   if (old === text || runs.length === 0) return undefined;
   if (text.trim() === '') return leaveOut(cleaning, { from: runs[0]!.from, to: runs.at(-1)!.to });
   const bare = findChange(old, text);
@@ -161,16 +163,14 @@ function toSource(cleaning: Cleaning, runs: readonly Run[], stretch: { from: num
 
 /** Words in the place of a source range; those that were put there before are theirs no more. */
 function rewrite(cleaning: Cleaning, from: number, to: number, text: string): Step | undefined {
-  const old = cleaning.choices.filter(
-    (choice): choice is RewriteChoice => choice.kind === 'rewrite' && choice.from < to && choice.to > from,
-  );
+  const old = choicesIn(cleaning, ['rewrite'], { from, to });
   const steps: Step[] = old
     .filter((choice) => choice.from !== from || choice.to !== to)
     .map((choice) => ({ kind: 'withdraw', choice }));
   const isAsWas = text === cleaning.source.slice(from, to) && steps.length < old.length;
   const choice: Choice = { kind: 'rewrite', from, to, text };
   steps.push({ kind: isAsWas ? 'withdraw' : 'choose', choice });
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+  return oneStep(steps);
 }
 
 /** A line end of the clean text that is taken away joins the lines of the source. */
@@ -195,27 +195,33 @@ function splitRow(
   cleaning: Cleaning,
   plan: RowPlan,
   row: number,
-  { text, offset, into }: Extract<RowEdit, { kind: 'split' }>,
+  { text, was, from, to, into }: Extract<RowEdit, { kind: 'split' }>,
 ): RowEdited {
   const runs = cleanRuns(cleaning, plan, row);
+  const seam = from === to && text === textOf(runs) ? seamBeside(cleaning, runs, from) : undefined;
+  if (seam !== undefined) {
+    const { table, decided } = cleaning;
+    return {
+      step: decide(cleaning, seam, into === 'lines' ? Decision.keep : Decision.break),
+      caret: { source: table.from[decided.seams.line[seam + 1]!]!, leaves: plan.from[row]! },
+    };
+  }
+  const above = text.slice(0, from).trimEnd() + (into === 'lines' ? '\n' : '\n\n');
+  const says = above + text.slice(to).trimStart();
+  return { step: rewriteRow(cleaning, plan, row, says, was), caret: { offset: above.length, says } };
+}
+
+/** The seam whose gap an offset touches. */
+function seamBeside(cleaning: Cleaning, runs: readonly Run[], offset: number): number | undefined {
   let at = 0;
-  for (const run of text === textOf(runs) ? runs : []) {
+  for (const run of runs) {
     const end = at + run.text.length;
     const isHere = at <= offset && offset <= end && run.fate !== 'kept';
     const seam = isHere ? seamOfGap(cleaning, run) : undefined;
-    if (seam !== undefined) {
-      const { table, decided } = cleaning;
-      return {
-        step: decide(cleaning, seam, into === 'lines' ? Decision.keep : Decision.break),
-        caret: table.from[decided.seams.line[seam + 1]!]!,
-        leaves: plan.from[row],
-      };
-    }
+    if (seam !== undefined) return seam;
     at = end;
   }
-  const apart = into === 'lines' ? '\n' : '\n\n';
-  const split = text.slice(0, offset).trimEnd() + apart + text.slice(offset).trimStart();
-  return { step: rewriteRow(cleaning, plan, row, split) };
+  return undefined;
 }
 
 /** Joins the block that a row begins with to the one before. */
@@ -225,27 +231,7 @@ function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
   const block = blocks.find(({ from }) => from >= plan.from[row]!);
   if (!block || block.from >= plan.to[row]! || block === blocks[0]) return {};
   const seam = block.firstKept - 1;
+  // Over lines that were left out a choice to mend would be one to join.
   const decision = decided.splits.get(seam)?.outcome === 'mend' ? Decision.mend : Decision.join;
-  return { step: decide(cleaning, seam, decision), caret: block.from, leaves: plan.from[row] };
-}
-
-/** A place in the clean text of a row: an offset into its text. */
-export interface Spot {
-  /** Where the row begins in the source. */
-  readonly row: number;
-  readonly offset: number;
-}
-
-/** The clean text between two spots, the first of them first. Cost: what lies between. */
-export function textBetween(cleaning: Cleaning, plan: RowPlan, from: Spot, to: Spot): string {
-  const first = rowAt(plan, from.row);
-  const last = rowAt(plan, to.row);
-  const shown = textOfRow(cleaning, plan, first);
-  if (first === last) return shown.slice(from.offset, to.offset);
-  const whole = (row: number) => textOf(cleanRuns(cleaning, plan, row, false));
-  const rows = Array.from({ length: last - first + 1 }, (_, at) => whole(first + at));
-  const tail = rows.at(-1)!;
-  const lead = rows[0]!.indexOf(shown) + from.offset;
-  const end = Math.max(0, tail.indexOf(textOfRow(cleaning, plan, last))) + to.offset;
-  return [rows[0]!.slice(lead), ...rows.slice(1, -1), tail.slice(0, end)].join('');
+  return { step: decide(cleaning, seam, decision), caret: { source: block.from, leaves: plan.from[row]! } };
 }

@@ -3,9 +3,11 @@ import { overlaps } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../findings/places.ts';
-import { isDropped, isKept, LineKind } from '../lines/line-kind.ts';
+import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/report.ts';
+import { standingSeam, type StandingSeam } from '../standing-seam.ts';
+import { firstWhere } from '../text/first-where.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
@@ -181,61 +183,38 @@ function handOf({ table, permits }: Cleaning, line: number, runs: readonly Run[]
 }
 
 function viewSeams(cleaning: Cleaning, plan: RowPlan, row: number): SeamView[] {
-  const { table } = cleaning;
-  const { line, count } = cleaning.decided.seams;
+  const { table, decided } = cleaning;
+  const { line, count } = decided.seams;
   const views: SeamView[] = [];
-  for (let seam = firstSeamOfRow(cleaning, plan, row); seam < count; seam++) {
-    if (rowOfSeam(cleaning, plan, seam) !== row) break;
-    // Over lines that were left out the text goes from the last one before them to the next one.
-    let above = seam;
-    while (above >= 0 && !isKept(table.kind[line[above]!]!)) above--;
-    if (above < 0 || !isKept(table.kind[line[seam + 1]!]!)) continue;
-    views.push(viewSeam(cleaning, plan, row, seam, line[above]!, line[seam + 1]!));
+  const first = firstWhere(count, (seam) => table.from[line[seam + 1]!]! >= plan.from[row]!);
+  for (let seam = first; seam < count && rowOfSeam(cleaning, plan, seam) === row; seam++) {
+    const stood = standingSeam(cleaning, seam);
+    if (stood) views.push(viewSeam(cleaning, plan, row, stood));
   }
   return views;
 }
 
-/** The first seam whose line after lies in the row. Logarithmic. */
-function firstSeamOfRow({ table, decided }: Cleaning, plan: RowPlan, row: number): number {
-  const { line, count } = decided.seams;
-  let low = 0;
-  let high = count;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (table.from[line[middle + 1]!]! >= plan.from[row]!) high = middle;
-    else low = middle + 1;
-  }
-  return low;
-}
-
-function viewSeam(
-  cleaning: Cleaning,
-  plan: RowPlan,
-  row: number,
-  seam: number,
-  before: number,
-  after: number,
-): SeamView {
-  const { decided, decision, settled, style, table } = cleaning;
+function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, stood: StandingSeam): SeamView {
+  const { style, table } = cleaning;
+  const { seam, above, below, settled, decided, at } = stood;
   const first = rowFirstLine(table.index, plan, row);
-  const isSettled = settled[seam] === 1;
-  const certainty = isSettled ? 1 : decided.certainty[seam]!;
-  const inRow = rowAt(plan, table.from[before]!) === row;
+  const certainty = settled ? 1 : stood.certainty;
+  const inRow = rowAt(plan, table.from[above]!) === row;
   return {
     seam,
-    above: inRow ? before - first : -1,
-    below: after - first,
-    lines: [before + 1, after + 1],
-    words: [wordsOf(table, before), wordsOf(table, after)],
+    above: inRow ? above - first : -1,
+    below: below - first,
+    lines: [above + 1, below + 1],
+    words: [wordsOf(table, above), wordsOf(table, below)],
     ...rangeOfSeam(cleaning, seam),
-    decision: decision[seam] as Decision,
+    decision: stood.decision,
     certainty,
-    settled: isSettled,
-    doubt: !isSettled && certainty < style.certaintyLimit,
-    canMend: canMend(cleaning, seam),
-    reasons: explainSeam(decided, table, seam).slice(0, LONGEST_REASONS),
-    split: decided.splits.get(seam)?.evidence,
-    gap: decided.seams.turn[seam] ? undefined : markAt(table, decided.seams, seam),
+    settled,
+    doubt: !settled && certainty < style.certaintyLimit,
+    canMend: !stood.isAcross && canMend(cleaning, seam),
+    reasons: explainSeam(decided, stood.table, at).slice(0, LONGEST_REASONS),
+    split: decided.splits.get(at)?.evidence,
+    gap: decided.seams.turn[at] ? undefined : markAt(stood.table, decided.seams, at),
   };
 }
 

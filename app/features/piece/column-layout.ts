@@ -26,7 +26,7 @@ const CLEAN_PADDING = 64;
 const WIDEST_CLEAN = 620;
 const USUAL_MEASURE = 56;
 const NARROWEST = 700;
-const STACKED_RIBBON = 34;
+const STACKED_RIBBON = 46;
 const SMALLEST_FONT = 10;
 
 /** Lays the columns out: source lines stay whole where there is room, with smaller type for wider measures and narrower pages. */

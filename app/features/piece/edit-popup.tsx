@@ -7,6 +7,7 @@ import { Option, Options, Panel } from '../../ui/menu-panel.tsx';
 import { keyWords } from './ledger/concordance-words.ts';
 import { passTitle } from './rule-words.ts';
 import type { Decisions } from './use-decisions.ts';
+import { ignoreClosing } from './ignore-closing.ts';
 
 /** A changed place that a person asks about, and where on the screen it stands. */
 export interface EditAsked {
@@ -27,10 +28,7 @@ export function EditPopup({ asked, onClose, client, decisions }: EditPopupProps)
   useEffect(() => {
     if (!asked) return undefined;
     let isCurrent = true;
-    client.editAt(asked.place).then(
-      (view) => isCurrent && setKnown({ asked, view }),
-      () => undefined,
-    );
+    client.editAt(asked.place).then((view) => isCurrent && setKnown({ asked, view }), ignoreClosing);
     return () => {
       isCurrent = false;
     };
@@ -39,10 +37,7 @@ export function EditPopup({ asked, onClose, client, decisions }: EditPopupProps)
   if (!asked || !view) return null;
   const stet = (alike: boolean) => {
     onClose();
-    client.stetAt(asked.place, alike).then(
-      (step) => step && decisions.take(step),
-      () => undefined,
-    );
+    client.stetAt(asked.place, alike).then((step) => step && decisions.take(step), ignoreClosing);
   };
   const isOwn = view.passes.includes(BY_HAND);
   return (

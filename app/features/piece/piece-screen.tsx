@@ -20,13 +20,13 @@ import { useSaving } from './use-saving.ts';
 import { useSlowRuleNews } from './use-slow-rule-news.ts';
 import { Working } from './working.tsx';
 
-/** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
 interface PieceScreenProps {
   readonly stored: StoredPiece;
   /** The keys that the person chose, by command. */
   readonly keys: OwnKeys;
 }
 
+/** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
 export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
@@ -153,6 +153,8 @@ function useToText(id: string): () => void {
 
 const Screen = styled.div`
   height: 100%;
+  display: grid;
+  grid-template: minmax(52px, auto) minmax(0, 1fr) / minmax(0, 1fr);
   @media print {
     display: block;
     height: auto;
@@ -160,8 +162,6 @@ const Screen = styled.div`
       display: none;
     }
   }
-  display: grid;
-  grid-template: minmax(52px, auto) minmax(0, 1fr) / minmax(0, 1fr);
 `;
 
 const Stopped = styled.main`

@@ -26,7 +26,7 @@ export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
-  const editor = useEditor(piece);
+  const editor = useEditor(ready.client, decisions);
   const wouldDo = useWouldDo(ready.client, ready.version);
   const open = useRef(piece.openDrawer);
   open.current = piece.openDrawer;
@@ -66,7 +66,7 @@ export function PieceText() {
       [step, act, toggle, editor, selected],
     ),
   );
-  const takeBack = useRow(marked);
+  const takeBack = useTakeBack(marked);
   const spots = selected?.spots;
   const copy = spots && (() => copyBetween(ready.client, spots));
   useCopyKey(copy, spots !== undefined && spots[0].row !== spots[1].row);
@@ -120,7 +120,7 @@ export function PieceText() {
 }
 
 /** Takes back what was left out of a row; always the same function, so that rows rest. */
-function useRow(marked: MarkedPortion): (from: number, to: number) => void {
+function useTakeBack(marked: MarkedPortion): (from: number, to: number) => void {
   const act = useRef(marked.act);
   useEffect(() => {
     act.current = marked.act;

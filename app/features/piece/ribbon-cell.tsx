@@ -106,11 +106,13 @@ function Band({ view, geometry, tint }: BandProps) {
         );
       })}
       {deletions}
-      {geometry.lines.map((line, at) => {
-        const hand = view.lines[at]?.byHand;
-        if (hand === 'held') return <StetMark key={line.top} from={line.top + 3} to={line.bottom - 3} />;
-        return hand === 'rewritten' && <InsertionMark key={line.top} y={middle(line)} />;
-      })}
+      <HandMarks>
+        {geometry.lines.map((line, at) => {
+          const hand = view.lines[at]?.byHand;
+          if (hand === 'held') return <StetMark key={line.top} from={line.top + 3} to={line.bottom - 3} />;
+          return hand === 'rewritten' && <InsertionMark key={line.top} y={middle(line)} />;
+        })}
+      </HandMarks>
     </>
   );
 }
@@ -127,6 +129,13 @@ function isKept(view: RowView, at: number): boolean {
 function flow(left: Extent, right: Extent): string {
   return `M0 ${left.top}C${MIDDLE} ${left.top} ${MIDDLE} ${right.top} ${WIDTH} ${right.top}L${WIDTH} ${right.bottom}C${MIDDLE} ${right.bottom} ${MIDDLE} ${left.bottom} 0 ${left.bottom}Z`;
 }
+
+/** Where the ribbon is narrow its marks stand nearer. */
+const HandMarks = styled.g`
+  [data-stacked] & {
+    transform: translateX(-16px);
+  }
+`;
 
 const Cell = styled.div`
   position: relative;

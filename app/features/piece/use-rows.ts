@@ -1,6 +1,7 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RowPlan, RowView } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
+import { ignoreClosing } from './ignore-closing.ts';
 
 interface Known {
   readonly version: number;
@@ -38,6 +39,3 @@ export function useRows(client: CleanClient, plan: RowPlan, version: number, fir
 
   return (row: number): RowView | undefined => known.get(plan.from[row]!)?.view;
 }
-
-/** A worker that was closed answers nothing any more; whoever closed it knows. */
-function ignoreClosing(): void {}

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Answer, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../piece-context.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** The doubts of a piece, one at a time. */
 export interface Doubts {
@@ -32,11 +33,9 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   }, [version]);
   useEffect(() => {
     let isCurrent = true;
-    client.nextDoubt(order, later).then(
-      (found) => isCurrent && settled.current.length === 0 && setNext(found),
-      // A worker that stopped is told of by the cleaning itself.
-      () => undefined,
-    );
+    client
+      .nextDoubt(order, later)
+      .then((found) => isCurrent && settled.current.length === 0 && setNext(found), ignoreClosing);
     return () => {
       isCurrent = false;
     };

@@ -1,10 +1,10 @@
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Run } from '../../../../core/index.ts';
-import { neighbourOf, stepsOut } from './neighbours.ts';
 import { selectIn, selectionIn, toOffset } from './positions.ts';
 import type { Editor } from './use-editor.ts';
 import { useTyped } from './use-typed.ts';
+import { writingKeys } from './writing-keys.ts';
 
 interface EditableWordsProps {
   /** The element that holds the words. */
@@ -30,6 +30,8 @@ export function EditableWords(props: EditableWordsProps) {
   const { shape: Shape, runs, from, to, goesOn, editor } = props;
   const element = useRef<HTMLElement>(null);
   const [isEditing, setEditing] = useState(false);
+  /** Grows when the caret must be set anew. */
+  const [drawn, draw] = useReducer((count: number) => count + 1, 0);
   const wanted = useRef<Selected>(undefined);
   const text = useMemo(() => runs.map((run) => run.text).join(''), [runs]);
   const save = useCallback(
@@ -51,76 +53,30 @@ export function EditableWords(props: EditableWordsProps) {
     const early = editor.takeTyped();
     // The one way to type for a person that every browser takes for typing.
     if (early) document.execCommand('insertText', false, early);
-  }, [isEditing, typed.generation, runs, editor]);
+  }, [isEditing, typed.generation, drawn, editor]);
 
   useEffect(() => {
-    const source = editor.arrive(from, to);
-    if (source === undefined) return;
-    const at = toOffset(runs, source);
-    wanted.current ??= [at, at];
+    const arrival = editor.arrive({ from, to, text });
+    if (!arrival) return;
+    const at = 'offset' in arrival ? arrival.offset : toOffset(runs, arrival.source);
+    wanted.current = [at, at];
     setEditing(true);
-  }, [editor, runs, from, to]);
+    draw();
+  }, [editor, runs, from, to, text]);
 
-  const onKeyDown = (event: React.KeyboardEvent<HTMLElement>) => {
-    const own = event.currentTarget;
-    if (event.nativeEvent.isComposing) return;
-    if (!isEditing) {
-      if (event.key !== 'Enter' && event.key !== 'F2') return;
-      event.preventDefault();
-      begin([0, 0]);
-      return;
-    }
-    const [a, b] = selectionIn(own) ?? [0, 0];
-    const isCaret = a === b;
-    const act = () => event.preventDefault();
-    if (event.ctrlKey || event.metaKey) {
-      const key = event.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      act();
-      event.stopPropagation();
-      void typed.save().then(key === 'y' || event.shiftKey ? editor.redo : editor.undo);
-    } else if (event.key === 'Escape') {
-      act();
+  const onKeyDown = writingKeys({
+    from,
+    goesOn,
+    isEditing,
+    typed,
+    editor,
+    begin: () => begin([0, 0]),
+    leave: () => {
       setEditing(false);
-      own.blur();
-      own.focus({ preventScroll: true });
-    } else if (event.key === 'Enter') {
-      act();
-      split(Math.min(a, b), Math.max(a, b), event.shiftKey ? 'lines' : 'paragraphs');
-    } else if (event.key === 'Backspace' && isCaret && a === 0 && !goesOn) {
-      act();
-      join('before');
-    } else if (event.key === 'Delete' && isCaret && a === (own.textContent?.length ?? 0)) {
-      act();
-      join('behind');
-    } else if (stepsOut(event.key, own, isCaret)) {
-      const isUp = event.key === 'ArrowUp' || event.key === 'ArrowLeft';
-      const next = neighbourOf(own, isUp ? -1 : 1);
-      if (!next) return;
-      act();
-      editor.enterBy(isUp ? 'end' : 'start');
-      next.focus();
-    }
-  };
-
-  const split = (a: number, b: number, into: 'paragraphs' | 'lines') => {
-    const now = element.current?.textContent ?? '';
-    if (a === b && !typed.isUnsaved()) {
-      const apart = into === 'lines' ? 1 : 2;
-      wanted.current = [a + apart, a + apart];
-      void editor.edit(from, { kind: 'split', text: now, offset: a, into }, true);
-      return;
-    }
-    const apart = into === 'lines' ? '\n' : '\n\n';
-    const before = now.slice(0, a).trimEnd() + apart;
-    wanted.current = [before.length, before.length];
-    const was = typed.forget();
-    void editor.edit(from, { kind: 'text', text: before + now.slice(b).trimStart(), was }, true);
-  };
-
-  const join = (side: 'before' | 'behind') => {
-    void typed.save().then(() => editor.edit(from, { kind: 'join', with: side }, true));
-  };
+      element.current?.blur();
+      element.current?.focus({ preventScroll: true });
+    },
+  });
 
   return (
     <Shape
@@ -141,7 +97,9 @@ export function EditableWords(props: EditableWordsProps) {
       }}
       onClick={(event: React.MouseEvent<HTMLElement>) => {
         const isAsked = !isEditing && event.target instanceof Element && event.target.closest('[data-edit]');
-        const selected = isAsked ? undefined : selectionIn(event.currentTarget);
+        if (isAsked) return;
+        // The browser takes the third click of a row for the paragraph and the beginning of what follows.
+        const selected = event.detail > 2 ? ([0, text.length] as const) : selectionIn(event.currentTarget);
         if (selected) begin(selected);
       }}
       onFocus={(event: React.FocusEvent<HTMLElement>) => {

@@ -1,6 +1,9 @@
 import { useEffect, useMemo, useRef } from 'react';
-import type { RowEdit } from '../../../../core/index.ts';
-import type { PieceView } from '../piece-context.ts';
+import type { Caret, RowEdit } from '../../../../core/index.ts';
+import type { CleanClient } from '../../../../worker/client.ts';
+import { toast } from '../../../ui/toasts.tsx';
+import type { Decisions } from '../use-decisions.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** What the paragraphs share while a person types in them. */
 export interface Editor {
@@ -8,11 +11,11 @@ export interface Editor {
    * Makes a step of what was done to the row that begins there in the source; false where there was nothing to do. Where the caret
    * moves, nothing is typed until it has arrived.
    */
-  edit(row: number, edit: RowEdit, moves?: boolean): Promise<boolean>;
+  edit(row: number, edit: RowEdit): Promise<boolean>;
   undo(): void;
   redo(): void;
-  /** Whether the caret is on its way into this row: then it is handed over, once, as an offset of the source. */
-  arrive(from: number, to: number): number | undefined;
+  /** Whether the caret is on its way into this row, which now says this: then it is handed over, once. */
+  arrive(row: { readonly from: number; readonly to: number; readonly text: string }): Arrival | undefined;
   /** What was typed while the caret was on its way. */
   takeTyped(): string;
   /** Goes to the beginning or the end of the paragraph that is focused next. */
@@ -20,64 +23,87 @@ export interface Editor {
   entry(): 'start' | 'end' | undefined;
 }
 
+/** Where the caret belongs: at a place of the source, or at an offset of the row. */
+export type Arrival = { readonly source: number } | { readonly offset: number };
+
+/** A caret that has not arrived after so long, ms, has nowhere to go. */
 const LONGEST_WAY = 3000;
 
 /** Makes steps of what is typed, and brings the caret to where it belongs once the text has changed. */
-export function useEditor({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Editor {
-  const { client } = ready;
-  const { take, undo, redo } = decisions;
-  const goal = useRef<{ readonly source: number; readonly leaves?: number; readonly since: number }>(undefined);
+export function useEditor(client: CleanClient, { take, undo, redo }: Decisions): Editor {
+  /** The row that the caret leaves, and where it goes, once that is known. */
+  const way = useRef<{ readonly row: number; readonly caret?: Caret; readonly clock: ReturnType<typeof setTimeout> }>(
+    undefined,
+  );
   const typed = useRef('');
   const entry = useRef<'start' | 'end'>(undefined);
 
   useEffect(() => {
     // Until the caret has arrived nothing else may take the keys.
     const onKey = (event: KeyboardEvent) => {
-      if (goal.current && performance.now() - goal.current.since > LONGEST_WAY) goal.current = undefined;
-      if (!goal.current || event.ctrlKey || event.metaKey || event.altKey || event.key.length > 1) return;
+      if (!way.current || event.ctrlKey || event.metaKey || event.altKey || event.key.length > 1) return;
       event.preventDefault();
       event.stopPropagation();
       typed.current += event.key;
     };
     document.addEventListener('keydown', onKey, true);
-    return () => document.removeEventListener('keydown', onKey, true);
+    return () => {
+      document.removeEventListener('keydown', onKey, true);
+      clearTimeout(way.current?.clock);
+    };
   }, []);
 
-  return useMemo(
-    () => ({
-      async edit(row, edit, moves = false) {
-        const since = performance.now();
-        // Until it is known where it goes, it is nowhere.
-        if (moves) goal.current = { source: NaN, since };
-        // Whoever stopped the worker knows.
-        const edited = await client.editRow(row, edit).catch(() => undefined);
-        if (!edited?.step) {
-          if (moves) goal.current = undefined;
-          return false;
+  return useMemo(() => {
+    const end = () => {
+      clearTimeout(way.current?.clock);
+      way.current = undefined;
+    };
+    const giveUp = () => {
+      end();
+      const lost = typed.current;
+      typed.current = '';
+      // Where the caret is still in a paragraph it goes on there.
+      if (lost && !document.execCommand('insertText', false, lost))
+        toast({ text: 'This was typed before the text was ready, and is not in it', detail: lost, tone: 'bad' });
+    };
+    return {
+      async edit(row, edit) {
+        const moves = edit.kind !== 'text';
+        if (moves) {
+          end();
+          way.current = { row, clock: setTimeout(giveUp, LONGEST_WAY) };
         }
-        if (moves) goal.current = { source: edited.caret ?? row, leaves: edited.leaves, since };
-        take(edited.step);
-        return true;
+        const edited = await client.editRow(row, edit).catch(ignoreClosing);
+        if (moves && way.current) {
+          if (edited?.step && edited.caret) way.current = { ...way.current, caret: edited.caret };
+          else giveUp();
+        }
+        if (edited?.step) take(edited.step);
+        return edited?.step !== undefined;
       },
       undo,
       redo,
-      arrive(from, to) {
-        const now = goal.current;
-        if (!now || from === now.leaves || !(now.source >= from && now.source < to)) return undefined;
-        goal.current = undefined;
-        return now.source;
+      arrive({ from, to, text }) {
+        const { row, caret } = way.current ?? {};
+        if (!caret) return undefined;
+        const isHere =
+          'says' in caret
+            ? from === row && text === caret.says
+            : from !== caret.leaves && caret.source >= from && caret.source < to;
+        if (!isHere) return undefined;
+        end();
+        return caret;
       },
       takeTyped() {
-        if (goal.current) return '';
+        if (way.current) return '';
         const text = typed.current;
         typed.current = '';
         return text;
       },
-      enterBy(end) {
-        entry.current = end;
+      enterBy(side) {
+        entry.current = side;
       },
       entry: () => entry.current,
-    }),
-    [client, take, undo, redo],
-  );
+    };
+  }, [client, take, undo, redo]);
 }

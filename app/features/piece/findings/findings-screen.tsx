@@ -11,6 +11,7 @@ import { MarkerSection } from './marker-section.tsx';
 import { RepeatedSection } from './repeated-section.tsx';
 import { SplitSection } from './split-section.tsx';
 import { tellStory } from './story.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** What is shared by the parts of the findings. */
 export interface FindingsPart {
@@ -54,11 +55,7 @@ function useFindings({ client, version }: PieceView['ready']): NamedFindings | u
   const [findings, setFindings] = useState<NamedFindings>();
   useEffect(() => {
     let isCurrent = true;
-    client.findings().then(
-      (found) => isCurrent && setFindings(found),
-      // A worker that stopped is told of by the cleaning itself.
-      () => undefined,
-    );
+    client.findings().then((found) => isCurrent && setFindings(found), ignoreClosing);
     return () => {
       isCurrent = false;
     };

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Step } from '../../../../core/index.ts';
 import type { PieceView } from '../piece-context.ts';
 import { stepWords, type Lines } from './step-words.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** What some steps are called, in their order; without their lines until these are known. */
 export function useStepNames(
@@ -14,11 +15,7 @@ export function useStepNames(
   useEffect(() => {
     if (!client || steps.length === 0) return undefined;
     let isCurrent = true;
-    client.stepLines(steps).then(
-      (lines) => isCurrent && setKnown({ steps, lines }),
-      // A worker that stopped is told of by the cleaning itself.
-      () => undefined,
-    );
+    client.stepLines(steps).then((lines) => isCurrent && setKnown({ steps, lines }), ignoreClosing);
     return () => {
       isCurrent = false;
     };

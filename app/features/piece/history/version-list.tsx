@@ -8,6 +8,7 @@ import { toast } from '../../../ui/toasts.tsx';
 import type { PieceView } from '../piece-context.ts';
 import { DifferenceList } from './difference-list.tsx';
 import type { Versions } from './use-versions.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 interface VersionListProps {
   readonly piece: Omit<PieceView, 'ready'>;
@@ -24,11 +25,9 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
   const compare = ({ id, outcome }: VersionRecord) => {
     if (compared?.id === id) setCompared(undefined);
     else
-      ready?.client.compare(outcome.style, outcome.choices).then(
-        (differences) => setCompared({ id, differences }),
-        // A worker that stopped is told of by the cleaning itself.
-        () => undefined,
-      );
+      ready?.client
+        .compare(outcome.style, outcome.choices)
+        .then((differences) => setCompared({ id, differences }), ignoreClosing);
   };
   return (
     <>

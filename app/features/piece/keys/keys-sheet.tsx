@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Sheet } from '../../../ui/sheet.tsx';
 import { changeKey, COMMANDS, keyOf, type Command, type CommandId, type OwnKeys } from './commands.ts';
-import { KeyCap } from './key.tsx';
+import { keyCap, KeyCap } from './key.tsx';
 import { KeysContext } from './use-commands.ts';
 
 interface KeysSheetProps {
@@ -123,10 +123,6 @@ const Columns = styled.div`
 const Row = styled.div`
   display: grid;
   grid-template-columns: 92px 1fr;
-  kbd,
-  button {
-    margin-left: 0;
-  }
   gap: 10px;
   align-items: baseline;
   padding: 3px 0;
@@ -139,7 +135,8 @@ const Caps = styled.span`
   justify-items: start;
 `;
 
-const Change = styled(KeyCap).attrs({ as: 'button' })`
+const Change = styled.button`
+  ${keyCap}
   justify-self: start;
   min-width: 30px;
   padding: 3px 8px;
@@ -150,7 +147,7 @@ const Change = styled(KeyCap).attrs({ as: 'button' })`
   &[data-asked] {
     background: var(--chosen);
   }
-` as unknown as React.ComponentType<React.ButtonHTMLAttributes<HTMLButtonElement> & { 'data-asked'?: boolean }>;
+`;
 
 const Trouble = styled.p`
   min-height: 20px;

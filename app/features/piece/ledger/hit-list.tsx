@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import {
+  oneStep,
   newRuleId,
   readHidden,
   type ConcordanceLine,
@@ -171,7 +172,7 @@ function stepFor(rule: OwnRule, left: readonly Place[], range: Place | undefined
   const steps: Step[] = [{ kind: 'set-rule', rule }];
   if (range) steps.push({ kind: 'choose', choice: { kind: 'limit', ...range, pass } });
   for (const place of left) steps.push({ kind: 'choose', choice: { kind: 'stet', ...place, pass } });
-  return steps.length > 1 ? { kind: 'together', steps } : steps[0]!;
+  return oneStep(steps)!;
 }
 
 function nothingWords({ inSource }: Found, isLimited: boolean): string {

@@ -3,6 +3,7 @@ import type { Query } from '../../../../core/index.ts';
 import { startSearch, type SearchClient } from '../../../../worker/search-client.ts';
 import type { SearchAnswer } from '../../../../worker/search-service.ts';
 import type { Ready } from '../use-cleaning.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 export type SearchState =
   | { readonly status: 'idle' | 'looking' | 'too-slow' }
@@ -75,6 +76,3 @@ async function look(search: SearchClient, client: Ready['client'], query: Query)
     return undefined;
   }
 }
-
-/** A worker that was closed answers nothing any more; whoever closed it knows. */
-function ignoreClosing(): void {}

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Portion, PortionAction, PortionView } from '../../../../core/index.ts';
 import { toast } from '../../../ui/toasts.tsx';
 import type { PieceView } from '../piece-context.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** A marked part of the text, and what can be done with it. */
 export interface MarkedPortion {
@@ -59,6 +60,3 @@ function focusedPortion(): Portion | undefined {
   if (!row) return undefined;
   return { from: Number(row.dataset['rowFrom']), to: Number(row.dataset['rowTo']) };
 }
-
-/** A worker that was closed answers nothing any more; whoever closed it knows. */
-function ignoreClosing(): void {}

@@ -1,6 +1,7 @@
 import { startTransition, useEffect, useState } from 'react';
 import type { ReadBlock } from '../../../../core/index.ts';
 import type { Ready } from '../use-cleaning.ts';
+import { ignoreClosing } from '../ignore-closing.ts';
 
 /** Paragraphs that are asked for and drawn at a time: little enough that the page stays free. */
 const AT_ONCE = 60;
@@ -19,16 +20,12 @@ export function useReadBlocks({ client, version, summary }: Ready): { parts: Rea
   useEffect(() => {
     if (isComplete) return undefined;
     let isCurrent = true;
-    client.read(next, next + AT_ONCE).then(
-      (part) => {
-        if (!isCurrent) return;
-        startTransition(() =>
-          setRead((now) => ({ version, parts: now.version === version ? [...now.parts, part] : [part] })),
-        );
-      },
-      // A worker that stopped is told of by the cleaning itself.
-      () => undefined,
-    );
+    client.read(next, next + AT_ONCE).then((part) => {
+      if (!isCurrent) return;
+      startTransition(() =>
+        setRead((now) => ({ version, parts: now.version === version ? [...now.parts, part] : [part] })),
+      );
+    }, ignoreClosing);
     return () => {
       isCurrent = false;
     };

@@ -1,0 +1,64 @@
+import type { Editor } from './use-editor.ts';
+import { neighbourOf, stepsOut } from './neighbours.ts';
+import { selectionIn } from './positions.ts';
+import type { Typed } from './use-typed.ts';
+
+interface Writing {
+  /** Where the row begins in the source, and whether it goes on with the block of the row before. */
+  readonly from: number;
+  readonly goesOn: boolean;
+  readonly isEditing: boolean;
+  readonly typed: Typed;
+  readonly editor: Editor;
+  begin(): void;
+  leave(): void;
+}
+
+/** What the keys do in a paragraph that is typed in, and, before that, to begin. All others are the browser's. */
+export function writingKeys(writing: Writing): (event: React.KeyboardEvent<HTMLElement>) => void {
+  return (event) => {
+    if (event.nativeEvent.isComposing) return;
+    const act = writing.isEditing ? actOf(event, writing) : beginsBy(event.key) ? writing.begin : undefined;
+    if (!act) return;
+    event.preventDefault();
+    act();
+  };
+}
+
+function beginsBy(key: string): boolean {
+  return key === 'Enter' || key === 'F2';
+}
+
+function actOf(
+  event: React.KeyboardEvent<HTMLElement>,
+  { from, goesOn, typed, editor, leave }: Writing,
+): (() => void) | undefined {
+  const own = event.currentTarget;
+  const key = event.key;
+  if (event.ctrlKey || event.metaKey) {
+    const letter = key.toLowerCase();
+    if (letter !== 'z' && letter !== 'y') return undefined;
+    event.stopPropagation();
+    return () => void typed.save().then(letter === 'y' || event.shiftKey ? editor.redo : editor.undo);
+  }
+  const text = own.textContent ?? '';
+  const selected = selectionIn(own) ?? ([0, 0] as const);
+  const [a, b] = [Math.min(...selected), Math.max(...selected)];
+  const join = (side: 'before' | 'behind') => () =>
+    void typed.save().then(() => editor.edit(from, { kind: 'join', with: side }));
+  if (key === 'Escape') return leave;
+  if (key === 'Enter') {
+    const into = event.shiftKey ? 'lines' : 'paragraphs';
+    return () => void editor.edit(from, { kind: 'split', text, was: typed.forget(), from: a, to: b, into });
+  }
+  if (key === 'Backspace' && b === 0 && !goesOn) return join('before');
+  if (key === 'Delete' && a === text.length) return join('behind');
+  if (!stepsOut(key, own, a === b)) return undefined;
+  const isUp = key === 'ArrowUp' || key === 'ArrowLeft';
+  const next = neighbourOf(own, isUp ? -1 : 1);
+  if (!next) return undefined;
+  return () => {
+    editor.enterBy(isUp ? 'end' : 'start');
+    next.focus();
+  };
+}
