@@ -24,5 +24,5 @@ export default {
       },
     ],
   },
-  setupFiles: ['fake-indexeddb/auto'],
+  setupFiles: ['fake-indexeddb/auto', '<rootDir>/script/test-setup.js'],
 };

@@ -93,14 +93,14 @@ function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Pie
 }
 
 function blockBuilder(
-  { source, style, choices, context, table, index, idle, permits }: Analysis,
+  { source, style, choices, context, table, index, permits }: Analysis,
   rules: GapRules,
   { kept, line }: StandingLines,
 ) {
   const rewrites = rewritesOf(choices);
   const rulings = rulingsFor(permits);
   const passes = passesInOrder(style)
-    .filter((pass) => isPassOn(style, pass.id) && !idle.has(pass.id))
+    .filter((pass) => isPassOn(style, pass.id))
     .map((pass): PassAtWork => ({ pass, settings: settingsOf(style, pass), rulings: rulings(pass.id) }));
   return (first: number, last: number, kind: Block['kind'], apart: string): Block => {
     const from = table.from[line[first]!]!;

@@ -6,6 +6,7 @@ import { applyStep, NO_HISTORY, outcomeOf } from './choices/history.ts';
 import type { Block } from './blocks/block.ts';
 import { textOfPieces } from './edits/piece.ts';
 import { allPieces, cleanText, undoneText } from './output.ts';
+import { PASSES } from './passes/index.ts';
 import { findDoubts, findEditDoubts, listWordChanges } from './report/report.ts';
 import { DEFAULT_STYLE } from './style/style.ts';
 import { DISTORTERS } from './testing/distort.ts';
@@ -75,6 +76,17 @@ const anyMess = fc
   .map((parts) => parts.join(''));
 
 const source = fc.oneof({ weight: 1, arbitrary: realisticMess }, { weight: 3, arbitrary: anyMess });
+
+/** What passes look for, and what makes it. */
+const ODD_SPOTS = [
+  'quietly', '&lt;b&gt;lamps&lt;/b&gt;', '<i>lamps</i>', '&nbsp;', '&amp;hellip;', '\u00a0', 'cafÃ©', 'â€”', 'ﬁrst', '&#64257;rst',
+  '\u00ad', '&shy;', '&Tab;', '\t', '(Pell 1998)', '&#40;Pell 1998)', '[4]', '&#91;4]', '., and', ',, and', '&comma;,', '--', '&mdash;',
+  '“low”', '&quot;low&quot;', '🌊', '&#127754;', 'www.saltfern.example', '&#119;ww.saltfern.example', 'e\u0301', 'e&#769;', '！',
+  '( twice )', '&lpar; twice )', 'er,', 'the the', '&#8224; and', 'm², and', '[music]', '&lsqb;music]', '<', '&lt;',
+]; // prettier-ignore
+const STRIPPING_OFF = Object.fromEntries(
+  ['ascii-only', 'letters-only', 'figures-only', 'no-figures', 'no-punctuation', 'no-stops'].map((id) => [id, false]),
+);
 
 describe('laws of a cleaning', () => {
   test('pieces tile the source, and taking all edits back gives it byte for byte', () => {
@@ -174,6 +186,24 @@ describe('laws of a cleaning', () => {
         expect(findDoubts(after).filter((seam) => !known.includes(seam))).toEqual([]);
       }),
       { numRuns: 150 },
+    );
+  });
+
+  test('what passes do to a paragraph does not depend on what stands in another', () => {
+    const on = Object.fromEntries(PASSES.map(({ id }) => [id, true]));
+    // Vocabulary and the usual ellipsis are facts of the whole text.
+    const style = { ...DEFAULT_STYLE, passes: { ...on, 'ocr-slips': false, ...STRIPPING_OFF } };
+    const paragraph = fc
+      .tuple(fc.constantFrom(...ODD_SPOTS), fc.constantFrom(...ODD_SPOTS))
+      .map(
+        ([one, two]) => `The keeper of the light ${one} came to the mill in the evening ${two} and went with the tide.`,
+      );
+    const out = (text: string) => cleanText(clean(text, style));
+    fc.assert(
+      fc.property(paragraph, paragraph, (one, two) => {
+        expect(out(`${one}\n\n${two}`)).toBe(`${out(one)}\n\n${out(two)}`);
+      }),
+      { numRuns: 300 },
     );
   });
 

@@ -1,5 +1,5 @@
 import { assemble, type OnRule } from './assemble.ts';
-import type { Analysis, Cleaning } from './cleaning.ts';
+import type { Cleaning } from './cleaning.ts';
 import type { Choice } from './choices/choice.ts';
 import { permitsOf } from './choices/permits.ts';
 import type { LineOptions } from './lines/line-kind.ts';
@@ -7,8 +7,6 @@ import type { LineTable } from './lines/line-table.ts';
 import { readLines } from './lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from './lines-in-force.ts';
 import { passContext } from './pass-context.ts';
-import { PASSES } from './passes/index.ts';
-import type { Pass } from './passes/pass.ts';
 import { decideSeams, type Told } from './seams/decide.ts';
 import type { Lexicon } from './seams/split-words.ts';
 import { isPassOn, settingOf, type Style } from './style/style.ts';
@@ -50,10 +48,9 @@ export function clean(
   const decided = decide(whole);
   onStage?.('blocks');
   const context = passContext(source, whole, index, language, words);
-  const idle = idlePasses(source, style);
   const table = leaveLinesOut(whole, choices);
   const across = table === whole ? undefined : decide(table);
-  const analysis = { source, style, choices, permits, words, context, index, idle, whole, table, decided, across };
+  const analysis = { source, style, choices, permits, words, context, index, whole, table, decided, across };
   return assemble(analysis, undefined, onRule);
 }
 
@@ -72,12 +69,7 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
   const table = isSettled ? before.table : leaveLinesOut(whole, choices);
   const across = isSettled ? before.across : table === whole ? undefined : decide(table);
   const decided = sameTold ? before.decided : decide(whole);
-  const idle = idleAfter(before, style);
-  return assemble(
-    { ...before, table, across, decided, style, choices, permits: permitsOf(choices), idle },
-    before,
-    onRule,
-  );
+  return assemble({ ...before, table, across, decided, style, choices, permits: permitsOf(choices) }, before, onRule);
 }
 
 /** Decides the seams of a text by its lines. */
@@ -92,17 +84,6 @@ function sameDrops(before: readonly Choice[], after: readonly Choice[]): boolean
 
 function isSame(a: unknown, b: unknown): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
-}
-
-/** The passes that are on and have nothing to do in this source. */
-function idlePasses(source: string, style: Style): ReadonlySet<string> {
-  const on = PASSES.filter((pass: Pass) => isPassOn(style, pass.id));
-  return new Set(on.filter((pass: Pass) => pass.needs?.test(source) === false).map((pass) => pass.id));
-}
-
-/** As long as the passes are the same, so are those that have nothing to do. */
-function idleAfter({ source, style, idle }: Analysis, now: Style): ReadonlySet<string> {
-  return isSame(style.passes, now.passes) ? idle : idlePasses(source, now);
 }
 
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {

@@ -20,8 +20,6 @@ export interface Analysis {
   readonly permits: Permits;
   readonly words?: WordList;
   readonly context: PassContext;
-  /** Passes that were found to have nothing to do in this source; not all of them are looked for. */
-  readonly idle: ReadonlySet<string>;
   /** The words of the source. */
   readonly index: WordIndex;
   /** The lines as all was decided by them, and as they are: without those that a person left out. */

@@ -3,7 +3,7 @@
 install_packages() {
   if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ] || [ package.json -nt node_modules/.package-lock.json ]; then
     echo "Installing packages…"
-    npm install --no-audit --no-fund --loglevel=error || return 1
+    npm ci --no-audit --no-fund --loglevel=error || return 1
     touch node_modules/.package-lock.json
   fi
 }

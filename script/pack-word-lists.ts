@@ -1,18 +1,44 @@
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { decodeTrie } from 'cspell-trie-lib';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
 import { packWords } from '../core/text/word-list.ts';
 
-/** Packs the word lists of the dictionary packages into public/words, one file a language; browser and command read them there. */
-const LISTS: Readonly<Record<string, string>> = {
-  en: 'an-array-of-english-words/index.json',
-  de: 'an-array-of-german-words/words.json',
-  fr: 'an-array-of-french-words/index.json',
-  es: 'an-array-of-spanish-words/index.json',
+/**
+ * Packs the dictionaries of spelling checkers into public/words, one file a language with its licences beside it; browser and
+ * command read them there. A file that is newer than all that it is made of stays as it is.
+ */
+const DICTIONARIES: Readonly<Record<string, readonly string[]>> = {
+  en: ['dict-en_us/en_US', 'dict-en-gb/en_GB'],
+  de: ['dict-de-de/de_DE'],
+  fr: ['dict-fr-fr/fr-fr'],
+  es: ['dict-es-es/Spanish'],
 };
+const TARGET = 'public/words';
+/** What decides how words are packed. */
+const PACKERS = ['script/pack-word-lists.ts', 'core/text/word-list.ts'];
 
-mkdirSync('public/words', { recursive: true });
-for (const [language, file] of Object.entries(LISTS)) {
-  const words = (JSON.parse(readFileSync(`node_modules/${file}`, 'utf8')) as string[]).filter((word) =>
-    /^\p{L}{2,30}$/u.test(word),
-  );
-  writeFileSync(`public/words/${language}.bin`, packWords([...new Set(words.map((word) => word.toLowerCase()))]));
+mkdirSync(TARGET, { recursive: true });
+for (const [language, names] of Object.entries(DICTIONARIES)) {
+  const packed = `${TARGET}/${language}.bin`;
+  const files = names.map((name) => `node_modules/@cspell/${name}.trie.gz`);
+  if (isNewer(packed, [...files, ...PACKERS])) continue;
+  writeFileSync(packed, packWords([...new Set(files.flatMap(readWords))]));
+  for (const name of names) {
+    const dictionary = name.split('/')[0]!;
+    copyFileSync(`node_modules/@cspell/${dictionary}/LICENSE`, `${TARGET}/${language}.${dictionary}.LICENSE.txt`);
+  }
+}
+
+/** Whole words in small letters. Entries that only live in compounds, or have lost their accents, carry a sign and are left out. */
+function readWords(file: string): string[] {
+  const words: string[] = [];
+  for (const word of decodeTrie(gunzipSync(readFileSync(file))).words()) {
+    if (/^\p{L}{2,30}$/u.test(word)) words.push(word.toLowerCase());
+  }
+  return words;
+}
+
+function isNewer(file: string, sources: readonly string[]): boolean {
+  const timeOf = (path: string) => statSync(path).mtimeMs;
+  return existsSync(file) && sources.every((source) => timeOf(file) > timeOf(source));
 }

@@ -163,3 +163,64 @@ describe('the worker’s service', () => {
     });
   });
 });
+
+describe('what a person does by hand', () => {
+  const opened = async (source = SOURCE) => {
+    const service = createService({ fetchWords: noWords, nameCharacters: noNames });
+    await service.open(source, DEFAULT_STYLE, [], quietly);
+    return service;
+  };
+  const at = (words: string) => ({ from: SOURCE.indexOf(words), to: SOURCE.indexOf(words) + words.length });
+
+  test('typing in a row becomes a step, named by where the row begins', async () => {
+    const service = await opened();
+    const { from } = service.rows(1, 2)[0]!;
+    const was = 'The tide turned at noon.';
+    const edited = service.editRow(from, { kind: 'text', text: 'The tide turned late.', was });
+    expect(edited.step).toMatchObject({ kind: 'choose', choice: { kind: 'rewrite', text: 'late.' } });
+    expect(service.editRow(from, { kind: 'join', with: 'before' }).step).toMatchObject({ choice: { kind: 'seam' } });
+  });
+
+  test('a selection gives its clean text, over paragraphs too', async () => {
+    const service = await opened();
+    const [first, second] = service.rows(0, 2);
+    const length = first!.clean.map(({ text }) => text).join('').length;
+    const spots = [
+      { row: first!.from, offset: length - 4 },
+      { row: second!.from, offset: 8 },
+    ] as const;
+    expect(service.textBetween(...spots)).toBe('ead.\n\nThe tide');
+  });
+
+  test('a portion tells what can be done with it, and does it', async () => {
+    const service = await opened();
+    const tide = at('The tide turned');
+    expect(service.portion(tide)).toMatchObject({ ...tide, lines: [5, 5], isLeftOut: false });
+    const step = service.portionStep(tide, { kind: 'leave-out' });
+    expect(step).toMatchObject({ kind: 'choose', choice: { kind: 'drop' } });
+    const choice = (step as { choice: Choice }).choice;
+    expect(service.change(DEFAULT_STYLE, [choice], quietly).blocks).toBe(1);
+    expect(service.portion(tide)?.isLeftOut).toBe(true);
+    expect(service.read(0, 9)).toHaveLength(1);
+  });
+
+  test('a change is told and let stand by its place', async () => {
+    const service = await opened(SOURCE.replace('slate', 'slate[4]'));
+    const mark = { from: SOURCE.indexOf('slate') + 5, to: SOURCE.indexOf('slate') + 8 };
+    expect(service.editAt(mark)).toMatchObject({ source: '[4]', becomes: '', passes: ['reference-marks'] });
+    expect(service.stetAt(mark, false)).toMatchObject({ choice: { kind: 'stet', pass: 'reference-marks' } });
+    expect(service.editAt({ from: 0, to: 1 })).toBeUndefined();
+  });
+
+  test('steps are told by their lines, and another outcome by where it reads otherwise', async () => {
+    const service = await opened();
+    const drop: Choice = { kind: 'drop', ...at('The tide turned at noon.') };
+    expect(service.stepLines([{ kind: 'choose', choice: drop }, { kind: 'reset-passes' }])).toEqual([
+      [5, 5],
+      undefined,
+    ]);
+    const { shown } = service.compare(DEFAULT_STYLE, [drop]);
+    expect(shown.map(({ one, other }) => [one, other])).toContainEqual(['The tide turned at noon.', '']);
+    expect(service.text()).toContain('The tide turned');
+  });
+});

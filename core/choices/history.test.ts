@@ -1,7 +1,19 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_STYLE, isPassOn, toStyle } from '../style/style.ts';
-import { applyStep, canRedo, canUndo, NO_HISTORY, outcomeOf, redo, undo, type History, type Step } from './history.ts';
+import {
+  applyStep,
+  canRedo,
+  canUndo,
+  moveTo,
+  NO_HISTORY,
+  oneStep,
+  outcomeOf,
+  redo,
+  undo,
+  type History,
+  type Step,
+} from './history.ts';
 
 const step: fc.Arbitrary<Step> = fc.oneof(
   fc.record({
@@ -62,4 +74,34 @@ test('a style is checked when it comes from outside', () => {
   expect(() => toStyle({ ...DEFAULT_STYLE, certaintyLimit: 7 })).toThrow();
   expect(() => toStyle({ ...DEFAULT_STYLE, passes: { tabs: 'yes' } })).toThrow();
   expect(() => toStyle(null)).toThrow();
+});
+
+test('any point of the history is gone to, none beyond its ends', () => {
+  fc.assert(
+    fc.property(history, fc.integer({ min: -5, max: 20 }), (of, at) => {
+      const moved = moveTo(of, at);
+      expect(moved.steps).toBe(of.steps);
+      expect(moved.at).toBe(Math.min(of.steps.length, Math.max(0, at)));
+      expect(outcome(moved)).toEqual(outcome({ steps: of.steps.slice(0, moved.at), at: moved.at }));
+    }),
+  );
+});
+
+test('a version is restored as it was, whatever was decided since, and undone like any step', () => {
+  fc.assert(
+    fc.property(history, history, (kept, since) => {
+      const version = outcome(kept);
+      const now = applyStep(since, { kind: 'restore', name: 'First reading', ...version });
+      expect(outcome(now).choices).toEqual(version.choices);
+      expect(outcome(now).style).toEqual(version.style);
+      expect(outcome(undo(now))).toEqual(outcome({ ...since, steps: since.steps.slice(0, since.at) }));
+    }),
+  );
+});
+
+test('several steps are one, one is itself, none is none', () => {
+  const [a, b]: Step[] = [{ kind: 'switch-pass', pass: 'tabs', on: false }, { kind: 'reset-passes' }];
+  expect(oneStep([a!, b!])).toEqual({ kind: 'together', steps: [a, b] });
+  expect(oneStep([a!])).toBe(a);
+  expect(oneStep([])).toBeUndefined();
 });

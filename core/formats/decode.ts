@@ -1,3 +1,5 @@
+import { characterOfByte } from '../text/windows-1252.ts';
+
 export type Decoded =
   { readonly ok: true; readonly text: string } | { readonly ok: false; readonly problem: 'not-text' };
 
@@ -19,13 +21,10 @@ export function decodeText(bytes: Uint8Array): Decoded {
   }
 }
 
-/** Bytes 0x80 to 0x9F of Windows-1252 (WHATWG Encoding Standard); the rest are those of Latin-1. */
-const HIGH = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
-
 /** Some versions of Node decode "windows-1252" as Latin-1, so the part in which they differ is put right here. */
 function decodeWindows1252(bytes: Uint8Array): string {
   const text = new TextDecoder('windows-1252').decode(bytes);
-  return text.replace(/[\u0080-\u009f]/g, (unit) => HIGH[unit.charCodeAt(0) - 0x80]!);
+  return text.replace(/[\u0080-\u009f]/g, (unit) => characterOfByte(unit.charCodeAt(0)));
 }
 
 function decodeAs(label: string, bytes: Uint8Array): Decoded {

@@ -70,7 +70,7 @@ const SUPERSCRIPTS = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 
 /** A word on the page carries the mark: "areas1", "freely2 .", "areas[1]", "areas¹", "areas*". */
 function isMarkedAbove(page: string, mark: string): boolean {
-  if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"]\\${mark[0]}`, 'u').test(page);
+  if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"][${mark[0]}]`, 'u').test(page);
   const raised = [...mark].map((digit) => SUPERSCRIPTS[Number(digit)]).join('');
   if (page.includes(raised) || page.includes(`[${mark}]`) || page.includes(`(${mark})`)) return true;
   return new RegExp(`(?<![\\d.])[\\p{L}.,;:!?)”’"\\]]${mark}(?=[\\s.,;:)]|$)`, 'u').test(page);

@@ -65,6 +65,11 @@ describe('footnotes', () => {
     ).toBe(true);
   });
 
+  test.each(['*', '†', '‡', '§', '††'])('a note may be marked %s', (sign) => {
+    const source = page(`${sign} It was salt.`).replace('wall1', `wall${sign}`);
+    expect(cleanText(clean(source, DEFAULT_STYLE)).endsWith(`through the gate.\n\n${sign} It was salt.`)).toBe(true);
+  });
+
   test('no word is lost on the way', () => {
     const { tally } = clean(page('1 It was salt, as the survey\nof the mills tells.'), DEFAULT_STYLE);
     // The page number alone; "wall1" became "wall".

@@ -1,26 +1,21 @@
+import { decodeHTMLStrict } from 'entities';
 import { replaceMatches, type Pass } from './pass.ts';
 
-/** The named character references of HTML that prose comes with. */
-const NAMED: Readonly<Record<string, string>> = {
-  nbsp: ' ', amp: '&', lt: '<', gt: '>', quot: '"', apos: "'", ensp: ' ', emsp: ' ', thinsp: ' ', shy: '', zwnj: '', zwj: '',
-  ndash: '–', mdash: '—', hellip: '…', lsquo: '‘', rsquo: '’', sbquo: '‚', ldquo: '“', rdquo: '”', bdquo: '„', laquo: '«',
-  raquo: '»', lsaquo: '‹', rsaquo: '›', bull: '•', middot: '·', copy: '©', reg: '®', trade: '™', deg: '°', sect: '§',
-  para: '¶', times: '×', divide: '÷', plusmn: '±', frac12: '½', frac14: '¼', frac34: '¾', euro: '€', pound: '£', yen: '¥',
-  cent: '¢', dagger: '†', Dagger: '‡', iexcl: '¡', iquest: '¿', szlig: 'ß', oelig: 'œ', OElig: 'Œ', aelig: 'æ', AElig: 'Æ',
-  agrave: 'à', aacute: 'á', acirc: 'â', atilde: 'ã', auml: 'ä', aring: 'å', ccedil: 'ç', egrave: 'è', eacute: 'é',
-  ecirc: 'ê', euml: 'ë', igrave: 'ì', iacute: 'í', icirc: 'î', iuml: 'ï', ntilde: 'ñ', ograve: 'ò', oacute: 'ó',
-  ocirc: 'ô', otilde: 'õ', ouml: 'ö', oslash: 'ø', ugrave: 'ù', uacute: 'ú', ucirc: 'û', uuml: 'ü', yacute: 'ý', yuml: 'ÿ',
-  Agrave: 'À', Aacute: 'Á', Acirc: 'Â', Auml: 'Ä', Ccedil: 'Ç', Egrave: 'È', Eacute: 'É', Ouml: 'Ö', Uuml: 'Ü', Ntilde: 'Ñ',
-}; // prettier-ignore
+/** "&amp;nbsp;" was encoded twice, or more often. */
+const REFERENCE = /&(?:amp;){0,4}(?:#\d{1,7}|#x[\da-f]{1,6}|[a-z][a-z\d]{1,30});/gi;
+const LINE_ENDS_AND_TABS = /[\t-\r\u2028\u2029]/g;
+const NO_TEXT = /[\u0000-\u001f\u007f-\u009f\ufffd]/; // eslint-disable-line no-control-regex
 
-/** "&amp;nbsp;" was encoded twice. */
-const REFERENCE = /&(?:amp;)?(?:#(\d{2,6})|#x([\da-f]{2,5})|([a-z]{2,6}\d{0,2}));/gi;
-
-function meant([match, decimal, hexadecimal, name]: readonly (string | undefined)[]): string | undefined {
-  if (name !== undefined) return match === '&amp;' ? '&' : (NAMED[name] ?? NAMED[name.toLowerCase()]);
-  const code = decimal === undefined ? parseInt(hexadecimal!, 16) : Number(decimal);
-  const isCharacter = code >= 0x20 && code <= 0x10ffff && (code < 0xd800 || code > 0xdfff);
-  return isCharacter ? String.fromCodePoint(code === 0xa0 ? 0x20 : code) : undefined;
+/** What a reference stands for, by HTML's tables; undefined where it stands for nothing that text may hold. */
+function meant([reference]: readonly string[]): string | undefined {
+  let text = reference!;
+  for (let before = ''; before !== text;) {
+    before = text;
+    text = decodeHTMLStrict(before);
+  }
+  // A paragraph has no line ends of its own.
+  text = text.replace(LINE_ENDS_AND_TABS, ' ');
+  return NO_TEXT.test(text) ? undefined : text;
 }
 
 export const entities: Pass = {
@@ -35,6 +30,7 @@ export const entities: Pass = {
       after: 'Oil & wicks, the keeper’s two cares…',
     },
     { before: 'Salt &amp;amp; flour; R&D; &unknown;', after: 'Salt & flour; R&D; &unknown;' },
+    { before: 'The keeper&#146;s log &#150; Oil &lt;b&gt;lamps&lt;/b&gt;', after: 'The keeper’s log – Oil lamps' },
   ],
   needs: /&[#\w]+;/,
   find: (text) => replaceMatches(text, REFERENCE, meant),

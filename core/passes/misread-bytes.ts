@@ -1,17 +1,13 @@
+import { byteOfCharacter, HIGH_CHARACTERS } from '../text/windows-1252.ts';
 import { replaceMatches, type Pass } from './pass.ts';
 
-/** The characters that Windows-1252 has at 0x80 to 0x9f; gaps are control characters. */
-const UPPER = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008dŽ\u008f\u0090‘’“”•–—˜™š›œ\u009džŸ';
-const CONTINUATION = `[\\u00a0-\\u00bf${UPPER}]`;
+const CONTINUATION = `[\\u00a0-\\u00bf${HIGH_CHARACTERS}]`;
 /** The lead bytes of letters and signs in common use: others may be letters before a quotation mark. */
 const MISREAD = new RegExp(`(?:[ÂÃÅ]${CONTINUATION}|â${CONTINUATION}{2})`, 'g');
 
 /** UTF-8 that was read as Windows-1252, back to what was meant; undefined where the bytes make no sense. */
 function reread(text: string): string | undefined {
-  const bytes = [...text].map((char) => {
-    const upper = UPPER.indexOf(char);
-    return upper >= 0 ? 0x80 + upper : char.charCodeAt(0);
-  });
+  const bytes = [...text].map(byteOfCharacter);
   const [lead = 0, second = 0, third] = bytes;
   const code =
     third === undefined

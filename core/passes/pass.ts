@@ -57,8 +57,7 @@ export interface Pass {
   /** It touches characters that nobody can see or mean, and so works in code and tables too. */
   readonly everywhere?: boolean;
   /**
-   * Without this in it a text gives the pass nothing to do: cheap to look for, and looked for in the whole source first. Only for
-   * passes whose matter no other pass can make.
+   * Without this in it the text of a block gives the pass nothing to do: cheap to look for.
    */
   readonly needs?: RegExp;
   /** Why edits of the pass may be wrong: names of reasons, and how they are said to people, as half sentences. */

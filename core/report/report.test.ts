@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { clean } from '../clean.ts';
 import type { Choice } from '../choices/choice.ts';
 import { cleanText } from '../output.ts';
+import { standingSeams } from '../standing-seam.ts';
 import { canMend, rangeOfSeam, seamOfChoice } from '../seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { applyStep, NO_HISTORY, outcomeOf, undo } from '../choices/history.ts';
@@ -101,6 +102,21 @@ describe('the report', () => {
     ]);
     const mended = changes.filter((change) => change.mended);
     expect(mended).toEqual([expect.objectContaining({ removed: ['pa', 'tience'], inserted: ['patience'] })]);
+  });
+
+  test('lists the seams between lines that stand, with their own certainty', () => {
+    const source = readFileSync('samples/texts/tide-mills.txt', 'utf8');
+    const before = clean(source, DEFAULT_STYLE);
+    const block = before.blocks[3]!;
+    const after = clean(source, DEFAULT_STYLE, [{ kind: 'drop', from: block.from, to: block.to }]);
+    const seams = toReport(after).seams;
+    const shown = [...standingSeams(after)];
+    expect(seams.map(({ lines }) => lines)).toEqual(shown.map(({ above, below }) => [above + 1, below + 1]));
+    expect(seams.length).toBeLessThan(toReport(before).seams.length);
+    for (const [at, { certainty, doubt }] of seams.entries()) {
+      expect(certainty).toBeCloseTo(shown[at]!.certainty, 3);
+      expect(doubt).toBe(certainty < DEFAULT_STYLE.certaintyLimit);
+    }
   });
 
   test('is plain data, whole after a trip through JSON', () => {

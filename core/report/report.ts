@@ -69,16 +69,15 @@ export interface Report {
 
 /** What a cleaning did, as plain data for the command and for exported records. */
 export function toReport(cleaning: Cleaning): Report {
-  const { decided, decision, settled, tally } = cleaning;
   const doubts = new Set(findDoubts(cleaning));
   const changes = listWordChanges(cleaning).filter((change) => !change.mended);
   return {
     counts: countEdits(cleaning),
-    words: tally,
-    seams: Array.from(decision, (made, seam) => ({
-      lines: [decided.seams.line[seam]! + 1, decided.seams.line[seam + 1]! + 1],
-      decision: DECISION_NAMES[made]!,
-      certainty: settled[seam] ? 1 : Math.round(decided.certainty[seam]! * 1000) / 1000,
+    words: cleaning.tally,
+    seams: Array.from(standingSeams(cleaning), ({ seam, above, below, decision, certainty, settled }) => ({
+      lines: [above + 1, below + 1],
+      decision: DECISION_NAMES[decision]!,
+      certainty: settled ? 1 : Math.round(certainty * 1000) / 1000,
       doubt: doubts.has(seam),
     })),
     doubts: findEditDoubts(cleaning).map(({ from, to, text, passes, certainty, why }) => ({

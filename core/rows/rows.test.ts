@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
+import type { Choice } from '../choices/choice.ts';
 import { clean } from '../clean.ts';
 import { cleanText } from '../output.ts';
 import { findDoubts } from '../report/report.ts';
@@ -9,6 +10,8 @@ import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { planRows, rowAt, rowOfSeam, RowKind } from './row-plan.ts';
+import { Decision } from '../seams/seam-table.ts';
+import { readBlocks } from './read-blocks.ts';
 import { viewRow } from './row-view.ts';
 
 const PROSE = parseProse(readFileSync('samples/prose/tide-mills.txt', 'utf8'));
@@ -91,5 +94,76 @@ describe('rows', () => {
     const [first] = viewRow(cleaning, plan, 0).seams;
     expect(first).toMatchObject({ lines: [1, 2], above: 0, below: 1, canMend: true, settled: false, split: 'usual' });
     expect(first!.reasons.length).toBeGreaterThan(0);
+  });
+});
+
+describe('what a person did shows in the rows', () => {
+  const SOURCE = `The ferry festival
+
+By Dorcas Pell
+
+The miller kept a slate by the sluice with the week’s
+high waters chalked on it, and let the children of the
+place wipe it clean on Saturdays.
+`;
+  const rangeOf = (words: string) => ({ from: SOURCE.indexOf(words), to: SOURCE.indexOf(words) + words.length });
+  const viewed = (...choices: Choice[]) => {
+    const cleaning = clean(SOURCE, DEFAULT_STYLE, choices);
+    const plan = planRows(cleaning);
+    return { plan, views: Array.from({ length: plan.count }, (_, row) => viewRow(cleaning, plan, row)) };
+  };
+  const marks = ({ views }: ReturnType<typeof viewed>) =>
+    views.flatMap(({ lines }) => lines).flatMap(({ number, byHand }) => (byHand ? [[number, byHand]] : []));
+
+  test('by line: left out, held, rewritten', () => {
+    const all = viewed(
+      { kind: 'drop', ...rangeOf('By Dorcas Pell') },
+      { kind: 'hold', ...rangeOf('high waters') },
+      { kind: 'rewrite', ...rangeOf('Saturdays'), text: 'Sundays' },
+    );
+    expect(marks(all)).toEqual([
+      [3, 'left-out'],
+      [6, 'held'],
+      [7, 'rewritten'],
+    ]);
+    expect([...all.plan.byHand]).toEqual([0, 1, 2]);
+    expect([...all.plan.kind]).toContain(RowKind.dropped);
+  });
+
+  test('by row: line ends that were settled', () => {
+    const { plan, views } = viewed();
+    const { from, to } = views[2]!.seams[1]!;
+    const settled = viewed({ kind: 'seam', from, to, decision: Decision.keep });
+    expect([...settled.plan.settled]).toEqual([0, 0, 1]);
+    expect([...plan.settled]).toEqual([0, 0, 0]);
+    expect(settled.views[2]!.seams[1]).toMatchObject({ settled: true, certainty: 1, doubt: false });
+  });
+
+  test('each row knows its range, each line its end', () => {
+    const { plan, views } = viewed();
+    expect(views.map(({ from, to }) => [from, to])).toEqual([...plan.from].map((from, row) => [from, plan.to[row]]));
+    expect(views[0]!.lines.map(({ end }) => end)).toEqual(['\n', '\n']);
+  });
+});
+
+describe('paragraphs for reading alone', () => {
+  const SOURCE =
+    'The ferry festival\n\nIt begins at noon, when the boats of both banks have come in.\n\nAll are let off school.\n';
+
+  test('come in parts, with their kinds', () => {
+    const cleaning = clean(SOURCE, DEFAULT_STYLE);
+    const all = readBlocks(cleaning, 0, 99);
+    expect(all.map(({ kind }) => kind)).toEqual(['heading', 'paragraph', 'paragraph']);
+    expect([...readBlocks(cleaning, 0, 1), ...readBlocks(cleaning, 1, 3)]).toEqual(all);
+    expect(readBlocks(cleaning, 3, 9)).toEqual([]);
+  });
+
+  test('end with what was gathered behind the last', () => {
+    const cleaning = clean(SOURCE, DEFAULT_STYLE);
+    const tail = [
+      ...cleaning.tail,
+      { from: SOURCE.length, to: SOURCE.length, text: '\n\n1 A note.', passes: ['footnotes'] },
+    ];
+    expect(readBlocks({ ...cleaning, tail }, 0, 9).at(-1)).toEqual({ kind: 'footnote', text: '1 A note.' });
   });
 });
