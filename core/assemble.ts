@@ -7,14 +7,17 @@ import type { Choice } from './choices/choice.ts';
 import { isApproved, isConstrained, mayEdit, type Permits } from './choices/permits.ts';
 import { applyRewrites, rewritesOf, rewritesWithin } from './choices/rewrites.ts';
 import { addTallies, tallyWords } from './edits/conservation.ts';
-import { applyLocalEdits, type Rulings } from './edits/local-edit.ts';
+import { applyLocalEdits, type LocalEdit, type Rulings } from './edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from './edits/piece.ts';
 import { wasRuled, wordLists } from './output.ts';
-import { worksIn, type Pass, type Settings } from './passes/pass.ts';
+import { textOfBlock } from './block-text.ts';
+import { PAIRS, signsOf } from './text/signs.ts';
+import { hasWorkIn, passAtWork } from './passes/pass.ts';
 import { applyRules } from './rules/apply-rules.ts';
 import { glueAt } from './seams/decide.ts';
 import { decisionsInForce } from './seams-in-force.ts';
 import { worksWhere } from './works-where.ts';
+import { firstWhere } from './text/first-where.ts';
 import { isSameStretch, standingLines, type StandingLines } from './standing-lines.ts';
 import { Decision } from './seams/seam-table.ts';
 import { passesInOrder } from './style/order.ts';
@@ -30,10 +33,31 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const { decision, settled } = decisionsInForce(analysis);
   const standing = standingLines(analysis, decision, settled);
   const rules = gapRules(analysis, standing);
-  const reusable = before && reusableBlocks(before, analysis);
   const build = blockBuilder(analysis, rules, standing);
-  const base: Block[] = [];
   const { kept } = standing;
+  const touched = before && touchedBlocks(before, analysis, standing);
+  if (before && touched) {
+    const spliced = spliceBlocks(
+      before,
+      touched,
+      standing,
+      (first, last, beforeIt) => {
+        const kind = kindOfBlock(rules, first, last);
+        return build(first, last, kind, first === 0 ? '' : separatorFor(analysis, rules, beforeIt?.kind, kind));
+      },
+      (beforeIt, block) => (block.firstKept === 0 ? '' : separatorFor(analysis, rules, beforeIt?.kind, block.kind)),
+    );
+    const { base: spans, removed, added } = spliced;
+    const end = spans.at(-1)?.to ?? 0;
+    const tail = [...gapBetween(rules, kept.length - 1, end, source.length, ''), ...gatheredNotes(analysis, rules)];
+    let tally = addTallies(before.tally, negative(tallyWords(source, index, before.tail)));
+    for (const block of removed) tally = addTallies(tally, negative(block.tally));
+    for (const block of added) tally = addTallies(tally, block.tally);
+    tally = addTallies(tally, tallyWords(source, index, tail));
+    return { ...analysis, decision, settled, standing, base: spans, blocks: spans, tail, tally };
+  }
+  const reusable = before && reusableBlocks(before, analysis);
+  const base: Block[] = [];
   for (let first = 0; first < kept.length;) {
     let last = first;
     while (last < kept.length - 1 && standing.decision[last] !== Decision.break) last++;
@@ -101,30 +125,34 @@ function blockBuilder(
   const rulings = rulingsFor(permits);
   const passes = passesInOrder(style)
     .filter((pass) => isPassOn(style, pass.id))
-    .map((pass): PassAtWork => ({ pass, settings: settingsOf(style, pass), rulings: rulings(pass.id) }));
+    .map((pass) => ({ ...passAtWork(pass, settingsOf(style, pass)), rulings: rulings(pass.id) }));
   return (first: number, last: number, kind: Block['kind'], apart: string): Block => {
     const from = table.from[line[first]!]!;
     const to = table.to[line[last]!]!;
     const gapFrom = first === 0 ? 0 : table.to[line[first - 1]!]!;
     const gap = gapBetween(rules, first - 1, gapFrom, from, apart);
-    let pieces = applyRewrites(blockPieces(rules, first, last), rewritesWithin(rewrites, from, to));
-    let text = textOfPieces(source, pieces);
-    for (const { pass, settings, rulings: ruled } of passes) {
-      if (!worksIn(pass, kind) || pass.needs?.test(text) === false) continue;
-      const edits = pass.find!(text, context, settings, from);
+    const rewritten = rewritesWithin(rewrites, from, to);
+    let { pieces, signs } = blockPieces(rules, first, last);
+    if (rewritten.length > 0) pieces = applyRewrites(pieces, rewritten);
+    let text: string | undefined;
+    if (signs === undefined || rewritten.length > 0) signs = signsOf((text = textOfPieces(source, pieces)));
+    for (const work of passes) {
+      if (!hasWorkIn(work, kind, signs)) continue;
+      text ??= textOfPieces(source, pieces);
+      const edits = work.pass.find(textOfBlock(source, { from, pieces }, text), context, work.settings);
       if (edits.length === 0) continue;
-      pieces = applyLocalEdits(text, pieces, edits, pass.id, ruled);
+      pieces = applyLocalEdits(text, pieces, edits, work.pass.id, work.rulings);
       text = textOfPieces(source, pieces);
+      signs |= signsAfter(edits);
     }
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
   };
 }
 
-interface PassAtWork {
-  readonly pass: Pass;
-  readonly settings: Settings;
-  readonly rulings: Rulings | undefined;
+/** The signs that edits may have made: those of what they put in, and any pair, since they bring together what was apart. */
+function signsAfter(edits: readonly LocalEdit[]): number {
+  return edits.reduce((signs, { insert }) => (insert === '' ? signs : signs | signsOf(insert)), PAIRS);
 }
 
 /** What a person decided about the edits of each pass; undefined where nothing. */
@@ -136,6 +164,102 @@ function rulingsFor(permits: Permits): (pass: string) => Rulings | undefined {
       isApproved: (from, to) => isApproved(permits, pass, from, to),
     };
   };
+}
+
+function negative(tally: Block['tally']): Block['tally'] {
+  return {
+    wordsIn: -tally.wordsIn,
+    wordsOut: -tally.wordsOut,
+    removed: -tally.removed,
+    inserted: -tally.inserted,
+    mended: -tally.mended,
+  };
+}
+
+/** A run of blocks of a cleaning: at least one. */
+interface Run {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * The runs of blocks that a change of choices touches, in order and apart; undefined where more than blocks has changed: other
+ * lines, another style, own rules.
+ */
+function touchedBlocks(before: Cleaning, analysis: Analysis, standing: StandingLines): Run[] | undefined {
+  const { style, choices, across, decided } = analysis;
+  if (across || before.across || decided !== before.decided || analysis.table !== before.table) return undefined;
+  if (rulesInForce(style).length > 0 || wasRuled(before) || blockStyle(style) !== blockStyle(before.style))
+    return undefined;
+  const { base } = before;
+  if (base.length === 0) return undefined;
+  const changed = changedChoices(before.choices, choices);
+  if (changed.some(({ kind }) => kind === 'limit')) return undefined;
+  const touched = new Set<number>();
+  const old = before.standing.decision;
+  const now = standing.decision;
+  for (let at = 0; at < now.length; at++) {
+    if (old[at] === now[at]) continue;
+    const block = firstWhere(base.length, (each) => base[each]!.lastKept >= at);
+    touched.add(block);
+    if (base[block]!.lastKept === at) touched.add(block + 1);
+  }
+  for (const { from, to } of changed) {
+    for (
+      let at = firstWhere(base.length, (each) => base[each]!.to >= from);
+      at < base.length && base[at]!.gapFrom <= to;
+      at++
+    )
+      touched.add(at);
+  }
+  const runs: { from: number; to: number }[] = [];
+  for (const at of [...touched].sort((a, b) => a - b)) {
+    const last = runs.at(-1);
+    if (last && last.to === at) last.to++;
+    else runs.push({ from: at, to: at + 1 });
+  }
+  return runs;
+}
+
+/** Builds the runs anew and takes all other blocks over. */
+function spliceBlocks(
+  { base }: Cleaning,
+  runs: readonly Run[],
+  { decision, kept }: StandingLines,
+  build: (first: number, last: number, before: Block | undefined) => Block,
+  apart: (before: Block | undefined, block: Block) => string,
+): { base: Block[]; removed: Block[]; added: Block[] } {
+  const out: Block[] = [];
+  const removed: Block[] = [];
+  const added: Block[] = [];
+  let taken = 0;
+  const takeOver = (to: number) => {
+    // What stands before a block depends on the kind of the one before it.
+    if (taken < to && out.length > 0 && apart(out.at(-1), base[taken]!) !== base[taken]!.apart) {
+      const block = base[taken]!;
+      const made = build(block.firstKept, block.lastKept, out.at(-1));
+      removed.push(block);
+      added.push(made);
+      out.push(made);
+      taken++;
+    }
+    for (; taken < to; taken++) out.push(base[taken]!);
+  };
+  for (const { from, to } of runs) {
+    takeOver(from);
+    const end = base[to - 1]!.lastKept;
+    for (let first = base[from]!.firstKept; first <= end;) {
+      let last = first;
+      while (last < kept.length - 1 && decision[last] !== Decision.break) last++;
+      const made = build(first, last, out.at(-1));
+      added.push(made);
+      out.push(made);
+      first = last + 1;
+    }
+    for (; taken < to; taken++) removed.push(base[taken]!);
+  }
+  takeOver(base.length);
+  return { base: out, removed, added };
 }
 
 interface OldBlock {

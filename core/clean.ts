@@ -2,14 +2,13 @@ import { assemble, type OnRule } from './assemble.ts';
 import type { Cleaning } from './cleaning.ts';
 import type { Choice } from './choices/choice.ts';
 import { permitsOf } from './choices/permits.ts';
-import type { LineOptions } from './lines/line-kind.ts';
 import type { LineTable } from './lines/line-table.ts';
 import { readLines } from './lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from './lines-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { decideSeams, type Told } from './seams/decide.ts';
 import type { Lexicon } from './seams/split-words.ts';
-import { isPassOn, settingOf, type Style } from './style/style.ts';
+import { lineOptionsOf, type Style } from './style/style.ts';
 import { detectLanguage, type Language } from './text/language.ts';
 import { indexWords, type WordIndex } from './text/word-index.ts';
 import type { WordList } from './text/word-list.ts';
@@ -39,7 +38,7 @@ export function clean(
 ): Cleaning {
   onStage?.('lines');
   const permits = permitsOf(choices);
-  const whole = readLines(source, lineOptions(style));
+  const whole = readLines(source, lineOptionsOf(style));
   putLinesInForce(source, whole, permits);
   onStage?.('seams');
   const language = detectLanguage(source);
@@ -60,7 +59,8 @@ export function clean(
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
   const { source, words, context, index, whole } = before;
-  const sameLines = isSame(lineOptions(style), lineOptions(before.style)) && keepsLines(whole, before.choices, choices);
+  const sameLines =
+    isSame(lineOptionsOf(style), lineOptionsOf(before.style)) && keepsLines(whole, before.choices, choices);
   if (!sameLines) return clean(source, style, choices, { words, onRule });
   const told = toldOf(choices);
   const decide = decider(source, index, lexiconOf(context.language, words), told);
@@ -98,19 +98,4 @@ function toldOf(choices: readonly Choice[]): Told {
     if (choice.kind === 'measure') told.measure = choice.characters;
   }
   return told;
-}
-
-function lineOptions(style: Style): LineOptions {
-  return {
-    furniture: isPassOn(style, 'page-furniture'),
-    timeCodes: isPassOn(style, 'time-codes'),
-    repeats: isPassOn(style, 'caption-repeats'),
-    soundCues: isPassOn(style, 'sound-cues'),
-    rules: isPassOn(style, 'rules'),
-    footnotes: isPassOn(style, 'footnotes') && (settingOf(style, 'footnotes', 'place') as 'behind' | 'end' | 'gone'),
-    webLabels: isPassOn(style, 'web-labels'),
-    lineNumbers: isPassOn(style, 'line-numbers'),
-    mailQuotes: isPassOn(style, 'mail-quotes'),
-    strayTags: isPassOn(style, 'stray-tags'),
-  };
 }

@@ -32,8 +32,15 @@ export {
 export type { WordChange, WordTally } from './edits/conservation.ts';
 export { pieceText, textOfPieces, type Piece } from './edits/piece.ts';
 export { isDropped, isKept, LineKind } from './lines/line-kind.ts';
-export { passOfLine } from './blocks/build-blocks.ts';
-export { PASS_GROUPS, PASSES } from './passes/index.ts';
+export {
+  findPass,
+  FINDING_PASSES,
+  PASS_GROUPS,
+  passOfLine,
+  passOfReason,
+  PASSES,
+  type PassId,
+} from './passes/index.ts';
 export type { Pass, PassGroup, PassSetting, Settings } from './passes/pass.ts';
 export {
   listDoubts,
@@ -66,7 +73,7 @@ export { exportLedger, type LedgerFormat } from './formats/ledger-export.ts';
 export { filterLedger, openLedger, type Ledger, type LedgerFilter } from './ledger/ledger.ts';
 export { viewEntry, type LedgerLine } from './ledger/ledger-line.ts';
 export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
-export { isRuleId, type OwnRule } from './rules/own-rule.ts';
+export { isRuleId, type OwnRule, type RuleId } from './rules/own-rule.ts';
 export { concordanceLine, findHits, type ConcordanceLine, type Hits } from './search/find-hits.ts';
 export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
 export { compileQuery, expandReplacement, type Query } from './search/query.ts';

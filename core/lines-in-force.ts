@@ -1,4 +1,4 @@
-import { passOfLine } from './blocks/build-blocks.ts';
+import { LINE_PASSES, passOfLine } from './passes/index.ts';
 import type { Choice } from './choices/choice.ts';
 import { isConstrained, mayEdit, type Permits } from './choices/permits.ts';
 import { measureLine } from './lines/line-features.ts';
@@ -7,21 +7,7 @@ import type { LineTable } from './lines/line-table.ts';
 import { isBlankUnit } from './text/characters.ts';
 import { lineAt } from './text/line-index.ts';
 
-/** The passes that take out whole lines, or what stands beside their words. */
-const LINE_PASSES = [
-  'page-furniture',
-  'footnotes',
-  'line-numbers',
-  'mail-quotes',
-  'stray-tags',
-  'web-labels',
-  'time-codes',
-  'caption-repeats',
-  'sound-cues',
-  'rules',
-] as const;
-
-const IS_LINE_PASS: ReadonlySet<string> = new Set(LINE_PASSES);
+const IS_LINE_PASS: ReadonlySet<string> = new Set(LINE_PASSES.map(({ id }) => id));
 
 /**
  * Whether a change of choices leaves it as it was which lines are kept, and so all that is decided of seams. `table` is that of
@@ -60,7 +46,7 @@ function isEmptyMarkup({ kind, from, to }: LineTable, line: number): boolean {
 
 /** Changes the table to what a person decided: lines that passes would take out and shall stand are prose again. */
 export function putLinesInForce(source: string, table: LineTable, permits: Permits): void {
-  if (!LINE_PASSES.some((pass) => isConstrained(permits, pass))) return;
+  if (!LINE_PASSES.some(({ id }) => isConstrained(permits, id))) return;
   for (let line = 0; line < table.index.count; line++) {
     takeBackDrop(source, table, line, permits);
     takeBackEdges(source, table, line, permits);

@@ -18,7 +18,8 @@ export interface StandingLines {
 export function standingLines(analysis: Analysis, decision: Uint8Array, settled: Uint8Array): StandingLines {
   const { table, across } = analysis;
   const { line } = analysis.decided.seams;
-  const kept = Uint32Array.from(line.keys());
+  const kept = new Uint32Array(line.length);
+  for (let at = 0; at < kept.length; at++) kept[at] = at;
   if (!across) return { kept, line, decision };
   const left = kept.filter((at) => table.kind[line[at]!] !== LineKind.byHand);
   const standing = left.map((at) => line[at]!);

@@ -1,11 +1,12 @@
 import type { Analysis } from './cleaning.ts';
 import { isConstrained, mayEdit } from './choices/permits.ts';
+import type { PassId } from './passes/index.ts';
 import { isPassOn } from './style/style.ts';
 
 /** In which ranges a pass may work; asked of every gap, so what is the same everywhere is worked out once. */
 export function worksWhere(
   { style, permits }: Pick<Analysis, 'style' | 'permits'>,
-  pass: string,
+  pass: PassId,
 ): (from: number, to: number) => boolean {
   const on = isPassOn(style, pass);
   if (!on || !isConstrained(permits, pass)) return () => on;

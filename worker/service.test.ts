@@ -128,7 +128,7 @@ describe('the worker’s service', () => {
     const told: unknown[] = [];
     const service = createService({ fetchWords: noWords, nameCharacters: noNames });
     const rule = {
-      id: 'rule:1',
+      id: 'rule:1' as const,
       query: { text: 'tide', expression: false, matchCase: true, wholeWords: true },
       insert: 'flood',
     };

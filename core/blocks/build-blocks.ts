@@ -3,6 +3,8 @@ import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision } from '../seams/seam-table.ts';
+import { passOfLine } from '../passes/index.ts';
+import { signsOfPair } from '../text/signs.ts';
 import { findAsides, type Aside } from './asides.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
@@ -25,37 +27,34 @@ export interface GapRules {
   readonly usualIndent: number;
 }
 
-/** The passes that own dropped lines, by kind of line. */
-const PASS_OF_KIND: Readonly<Record<number, string>> = {
-  [LineKind.pageNumber]: 'page-furniture',
-  [LineKind.runningHead]: 'page-furniture',
-  [LineKind.cueNumber]: 'time-codes',
-  [LineKind.timeCode]: 'time-codes',
-  [LineKind.captionHeader]: 'time-codes',
-  [LineKind.captionRepeat]: 'caption-repeats',
-  [LineKind.soundCue]: 'sound-cues',
-  [LineKind.rule]: 'rules',
-  [LineKind.aside]: 'footnotes',
-  [LineKind.webLabel]: 'web-labels',
-  [LineKind.byHand]: BY_HAND,
-};
-
-export function passOfLine(kind: number): string | undefined {
-  return PASS_OF_KIND[kind];
+/** The pieces of a block, and the signs that their text may have; undefined where those have to be looked for. */
+interface BlockWords {
+  readonly pieces: readonly Piece[];
+  readonly signs: number | undefined;
 }
 
 /** The words of the standing lines first..last and the gaps inside them, as pieces that tile the block. */
-export function blockPieces(rules: GapRules, first: number, last: number): Piece[] {
+export function blockPieces(rules: GapRules, first: number, last: number): BlockWords {
   const { table, standing } = rules;
   const pieces: Piece[] = [];
   const asides: Aside[] = [];
+  let signs: number | undefined = 0;
   for (let kept = first; kept <= last; kept++) {
     const line = standing[kept]!;
+    if (signs !== undefined) signs |= table.signs[line]!;
     let to = table.to[line]!;
     const mends = kept < last && rules.decision[kept] === Decision.mend;
     if (mends) to--;
     if (table.from[line]! < to) pieces.push(verbatim(table.from[line]!, to));
     if (kept === last) break;
+    if (rules.decision[kept] !== Decision.keep && isEmptyGap(table, line, standing[kept + 1]!)) {
+      const start = table.from[standing[kept + 1]!]!;
+      const glue = mends ? '' : rules.glueAt(kept);
+      pieces.push(replaced(to, start, glue, mends ? 'split-words' : 'wrapped-lines'));
+      if (signs !== undefined) signs |= signsAcross(rules.source, to, start, glue);
+      continue;
+    }
+    signs = undefined;
     pieces.push(...gapInside(rules, kept, to));
     // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
     if (!rules.asidesBehind || rules.decision[kept] === Decision.keep) continue;
@@ -63,7 +62,25 @@ export function blockPieces(rules: GapRules, first: number, last: number): Piece
   }
   const end = table.to[standing[last]!]!;
   for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
-  return pieces;
+  return { pieces, signs };
+}
+
+/** Whether nothing but white space lies between two lines. */
+function isEmptyGap({ kind, from, to, leadTo, tailFrom }: LineTable, line: number, next: number): boolean {
+  if (tailFrom[line]! > 0 || leadTo[next]! > 0) return false;
+  for (let at = line + 1; at < next; at++) {
+    if (kind[at] !== LineKind.blank || leadTo[at]! > 0 || from[at]! < to[at]!) return false;
+  }
+  return true;
+}
+
+/** The signs that appear where what stands before and after a gap is glued together. */
+function signsAcross(source: string, end: number, start: number, glue: string): number {
+  const before = source.charCodeAt(end - 1);
+  const after = source.charCodeAt(start);
+  if (glue === '') return signsOfPair(before, after);
+  const space = glue.charCodeAt(0);
+  return signsOfPair(before, space) | signsOfPair(space, after);
 }
 
 function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
@@ -78,6 +95,13 @@ function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
 
 /** The gap between two lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
 export function gapBetween(rules: GapRules, seam: number, from: number, to: number, separator: string): Piece[] {
+  if (
+    seam >= 0 &&
+    seam + 1 < rules.standing.length &&
+    isEmptyGap(rules.table, rules.standing[seam]!, rules.standing[seam + 1]!)
+  ) {
+    return whiteSpace(rules, from, to, separator, seam);
+  }
   const pieces: Piece[] = [];
   let wanted = separator;
   for (const part of cutAtDroppedLines(rules, from, to, seam)) {
@@ -166,7 +190,7 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
       while (line + 1 < lastLine && table.from[line + 1]! < aside!.to) line++;
       continue;
     }
-    const pass = passOfLine(table.kind[line]!);
+    const pass = table.kind[line] === LineKind.byHand ? BY_HAND : passOfLine(table.kind[line]!);
     if (table.kind[line] === LineKind.blank) pushBlank(table, line, push);
     if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
   }

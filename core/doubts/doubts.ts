@@ -2,8 +2,7 @@ import { BY_HAND, type Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../choices/history.ts';
 import type { Cleaning } from '../cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
-import { PASSES } from '../passes/index.ts';
-import type { Pass } from '../passes/pass.ts';
+import { passOfReason } from '../passes/index.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
 import { standingSeam, type StandingSeam } from '../standing-seam.ts';
 import { canMend, rangeOfSeam } from '../seams-in-force.ts';
@@ -203,8 +202,7 @@ export function stepForAnswer(cleaning: Cleaning, doubts: readonly Doubt[], answ
 
 /** Of the passes that worked in one place the one whose reason it is. */
 function passInQuestion({ passes, why }: EditDoubt): string {
-  const known = PASSES.find((pass: Pass) => passes.includes(pass.id) && why !== undefined && pass.reasons?.[why]);
-  return known?.id ?? passes.at(-1)!;
+  return passOfReason(passes, why)?.id ?? passes.at(-1)!;
 }
 
 function choicesFor(cleaning: Cleaning, doubt: Doubt, answer: Answer): Choice[] {

@@ -1,6 +1,6 @@
 import { wordsWithin, type WordIndex } from '../text/word-index.ts';
-import { wordsOf } from '../text/words.ts';
-import { textOfPieces, type Piece } from './piece.ts';
+import { isAscii, wordsOf } from '../text/words.ts';
+import { pieceText, type Piece } from './piece.ts';
 
 /**
  * How words went through a cleaning. Mended counts the words that grew together: two halves of a split word are two words in the
@@ -46,11 +46,17 @@ export function tallyWords(source: string, words: WordIndex, pieces: readonly Pi
   let removed = 0;
   let inserted = 0;
   let mended = 0;
-  for (const change of findWordChanges(source, pieces)) {
-    if (change.mended) mended += change.removed.length - change.inserted.length;
+  for (let at = 0; at < pieces.length; at++) {
+    if (pieces[at]!.text === undefined) continue;
+    const last = lastOfRegion(source, pieces, at);
+    const region = compareWords(source, pieces, at, last);
+    at = last;
+    if (!region) continue;
+    const { before, after } = region;
+    if (isMended(before, after)) mended += before.length - after.length;
     else {
-      removed += change.removed.length;
-      inserted += change.inserted.length;
+      removed += without(before, after).length;
+      inserted += without(after, before).length;
     }
   }
   return { wordsIn, wordsOut: wordsIn - removed + inserted - mended, removed, inserted, mended };
@@ -61,14 +67,37 @@ export function findWordChanges(source: string, pieces: readonly Piece[]): WordC
   const changes: WordChange[] = [];
   for (let at = 0; at < pieces.length; at++) {
     if (pieces[at]!.text === undefined) continue;
-    let last = at;
-    while (last + 1 < pieces.length && touchesNext(source, pieces, last)) last++;
-    while (pieces[last]!.text === undefined) last--;
-    const change = compareWords(source, pieces, at, last);
-    if (change) changes.push(change);
+    const last = lastOfRegion(source, pieces, at);
+    const region = compareWords(source, pieces, at, last);
+    if (region) {
+      const { from, to, before, after } = region;
+      const passes = [...new Set(pieces.slice(at, last + 1).flatMap((piece) => piece.passes))];
+      const mended = isMended(before, after);
+      changes.push({ from, to, removed: without(before, after), inserted: without(after, before), mended, passes });
+    }
     at = last;
   }
   return changes;
+}
+
+function lastOfRegion(source: string, pieces: readonly Piece[], first: number): number {
+  let last = first;
+  while (last + 1 < pieces.length && touchesNext(source, pieces, last)) last++;
+  while (pieces[last]!.text === undefined) last--;
+  return last;
+}
+
+/** The words of a region of replaced pieces, in the source and in the clean text, where they differ. */
+interface RegionWords {
+  readonly from: number;
+  readonly to: number;
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+}
+
+/** The same letters in fewer words. */
+function isMended(before: readonly string[], after: readonly string[]): boolean {
+  return before.length > after.length && before.join('') === after.join('');
 }
 
 /** Whether the next piece belongs to the same region: it is replaced too, or is the inside of a word without any border. */
@@ -85,7 +114,7 @@ function isBorder(code: number): boolean {
   return code === 0x20 || code === 0x0a || code === 0x0d || code === 0x2c || code === 0x2e;
 }
 
-function compareWords(source: string, pieces: readonly Piece[], first: number, last: number): WordChange | undefined {
+function compareWords(source: string, pieces: readonly Piece[], first: number, last: number): RegionWords | undefined {
   let from = pieces[first]!.from;
   let to = pieces[last]!.to;
   if (isPlainGap(source, pieces, first, last) || isLigature(pieces, first, last)) return undefined;
@@ -93,23 +122,18 @@ function compareWords(source: string, pieces: readonly Piece[], first: number, l
   const high = pieces[last + 1]?.text === undefined ? (pieces[last + 1]?.to ?? to) : to;
   while (from > low && !isBorder(source.charCodeAt(from - 1))) from--;
   while (to < high && !isBorder(source.charCodeAt(to))) to++;
-  const inner = pieces.slice(first, last + 1);
-  const head = source.slice(from, pieces[first]!.from);
-  const tail = source.slice(pieces[last]!.to, to);
+  let text = source.slice(from, pieces[first]!.from);
+  for (let at = first; at <= last; at++) text += pieceText(source, pieces[at]!);
+  text += source.slice(pieces[last]!.to, to);
   const before = comparable(wordsOf(source, from, to));
-  const after = comparable(wordsOf(head + textOfPieces(source, inner) + tail));
+  const after = comparable(wordsOf(text));
   if (before.length === after.length && before.every((word, at) => word === after[at])) return undefined;
-  const passes = [...new Set(inner.flatMap((piece) => piece.passes))];
-  const changed = { removed: without(before, after), inserted: without(after, before) };
-  if (before.length > after.length && before.join('') === after.join('')) {
-    return { from, to, ...changed, mended: true, passes };
-  }
-  return { from, to, ...changed, mended: false, passes };
+  return { from, to, before, after };
 }
 
 /** The same letters in another form (a ligature, a full-width form, another apostrophe) are the same word. */
 function comparable(words: readonly string[]): string[] {
-  return words.map((word) => word.normalize('NFKC').replace(/’/g, "'"));
+  return words.map((word) => (isAscii(word) ? word : word.normalize('NFKC').replace(/’/g, "'")));
 }
 
 /** The same letters in another form: decided without looking at words. */

@@ -1,6 +1,7 @@
 import type { Cleaning } from '../cleaning.ts';
 import { allPieces } from '../output.ts';
-import { ANY_SCRIPT, classOfCharacter, passForCharacter, type CharacterClass } from '../text/unusual-characters.ts';
+import { ANY_SCRIPT, classOfCharacter, type CharacterClass } from '../text/unusual-characters.ts';
+import { findPass, PASSES, type PassId } from '../passes/index.ts';
 import { addPlace, type Place } from './places.ts';
 
 /** A hidden or unusual character of the source. */
@@ -11,7 +12,7 @@ export interface CharacterFinding {
   /** How many of them are still in the clean text. */
   readonly left: number;
   /** The pass that changes it, or would; not there where none does. */
-  readonly pass?: string;
+  readonly pass?: PassId;
   readonly places: readonly Place[];
 }
 
@@ -48,14 +49,17 @@ export function findCharacters(cleaning: Cleaning): CharacterFinding[] {
     .map(([codePoint, { passes, ...finding }]) => ({
       codePoint,
       ...finding,
-      pass: ownPass(passes, passForCharacter(codePoint)),
+      pass: ownPass(passes, codePoint),
     }))
     .sort((a, b) => b.count - a.count);
 }
 
-/** Of the passes that changed it the one that is made for such characters, else the first. */
-function ownPass(passes: readonly string[], usual: string | undefined): string | undefined {
-  return usual !== undefined && (passes.length === 0 || passes.includes(usual)) ? usual : (passes[0] ?? usual);
+/** Of the passes that changed a character the one that is made for such, else the first. */
+function ownPass(passes: readonly string[], codePoint: number): PassId | undefined {
+  const char = String.fromCodePoint(codePoint);
+  const usual = PASSES.find(({ characters }) => characters?.test(char))?.id;
+  const isUsual = usual !== undefined && (passes.length === 0 || passes.includes(usual));
+  return isUsual ? usual : (findPass(passes[0] ?? '')?.id ?? usual);
 }
 
 const SAMPLE = 4000;

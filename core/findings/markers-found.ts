@@ -1,15 +1,16 @@
 import type { Cleaning } from '../cleaning.ts';
 import { toSourceRanges } from '../edits/clean-to-source.ts';
-import { textOfPieces } from '../edits/piece.ts';
+import { textOfBlock } from '../block-text.ts';
+import { signsOf } from '../text/signs.ts';
 import { allPieces } from '../output.ts';
-import { PASSES } from '../passes/index.ts';
-import { worksIn, type Pass } from '../passes/pass.ts';
+import { FINDING_PASSES, PASSES, type PassId } from '../passes/index.ts';
+import { hasWorkIn, passAtWork } from '../passes/pass.ts';
 import { isPassOn, settingsOf } from '../style/style.ts';
 import { addPlace, type Place } from './places.ts';
 
 /** What one pass for marks, cues or furniture takes out, or would. */
 export interface MarkerFinding {
-  readonly pass: string;
+  readonly pass: PassId;
   readonly on: boolean;
   readonly count: number;
   /** The forms that it has in the source, the most frequent first. */
@@ -17,33 +18,18 @@ export interface MarkerFinding {
   readonly places: readonly Place[];
 }
 
-/** The passes that tell what a text was made for. */
-const TELLING = [
-  'page-furniture',
-  'footnotes',
-  'line-numbers',
-  'mail-quotes',
-  'web-labels',
-  'time-codes',
-  'sound-cues',
-  'speaker-labels',
-  'reference-marks',
-  'author-year',
-  'links',
-  'bare-addresses',
-  'emoji',
-];
+const LISTED = PASSES.filter(({ isListed }) => isListed);
 const MOST_FORMS = 4;
 const LONGEST_FORM = 48;
 
 /** The findings of each of those passes that found something, in working order. */
 export function findMarkers(cleaning: Cleaning): MarkerFinding[] {
-  const collections = new Map(TELLING.map((pass) => [pass, newCollection()]));
+  const collections = new Map(LISTED.map(({ id }) => [id as string, newCollection()]));
   collectMade(cleaning, collections);
   collectWanted(cleaning, collections);
-  return TELLING.flatMap((pass) => {
-    const found = collections.get(pass)!;
-    return found.count === 0 ? [] : [{ pass, on: isPassOn(cleaning.style, pass), ...summaryOf(found) }];
+  return LISTED.flatMap(({ id }) => {
+    const found = collections.get(id)!;
+    return found.count === 0 ? [] : [{ pass: id, on: isPassOn(cleaning.style, id), ...summaryOf(found) }];
   });
 }
 
@@ -60,17 +46,20 @@ function collectMade(cleaning: Cleaning, collections: ReadonlyMap<string, Collec
 /** Passes that are off are asked what they would do. */
 function collectWanted(cleaning: Cleaning, collections: ReadonlyMap<string, Collection>): void {
   const { source, style, context, blocks } = cleaning;
-  const off = PASSES.filter((pass: Pass) => pass.find && collections.has(pass.id) && !isPassOn(style, pass.id));
+  const off = FINDING_PASSES.filter(({ id }) => collections.has(id) && !isPassOn(style, id)).map((pass) =>
+    passAtWork(pass, settingsOf(style, pass)),
+  );
   for (const block of blocks) {
-    const text = textOfPieces(source, block.pieces);
-    for (const pass of off as readonly Pass[]) {
-      if (!worksIn(pass, block.kind) || pass.needs?.test(text) === false) continue;
-      const edits = pass.find!(text, context, settingsOf(style, pass), block.from);
+    const { text } = textOfBlock(source, block);
+    const signs = signsOf(text);
+    for (const work of off) {
+      if (!hasWorkIn(work, block.kind, signs)) continue;
+      const edits = work.pass.find(textOfBlock(source, block, text), context, work.settings);
       if (edits.length === 0) continue;
       const clean = { from: Uint32Array.from(edits, ({ from }) => from), to: Uint32Array.from(edits, ({ to }) => to) };
       const ranges = toSourceRanges(block.pieces, clean);
       for (const [at, { from, to }] of edits.entries()) {
-        collect(collections.get(pass.id)!, text.slice(from, to), { from: ranges.from[at]!, to: ranges.to[at]! });
+        collect(collections.get(work.pass.id)!, text.slice(from, to), { from: ranges.from[at]!, to: ranges.to[at]! });
       }
     }
   }

@@ -1,7 +1,7 @@
 import type { Cleaning } from '../cleaning.ts';
 import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../choices/history.ts';
-import { passOfLine } from '../blocks/build-blocks.ts';
+import { passOfLine } from '../passes/index.ts';
 import { isDropped, isKept, LineKind } from '../lines/line-kind.ts';
 import { addPlace, type Place } from './places.ts';
 

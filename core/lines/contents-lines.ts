@@ -1,4 +1,4 @@
-import { isDigit } from '../text/characters.ts';
+import { isBlankUnit, isDigit } from '../text/characters.ts';
 import { LineKind } from './line-kind.ts';
 import type { LineTable } from './line-table.ts';
 
@@ -17,11 +17,15 @@ function mayHaveLeaders(source: string, table: LineTable, line: number): boolean
   const last = source.charCodeAt(table.to[line]! - 1);
   const isLetter = last > 0x7f || last === 0x2e || last === 0x5f || 'ivxlcIVXLC'.includes(String.fromCharCode(last));
   if (!isDigit(last) && !isLetter) return false;
+  // Before the number and its spaces stand two signs of a leader at the least, close together.
   const from = table.from[line]!;
-  for (let at = table.to[line]! - 1; at > from; at--) {
-    const code = source.charCodeAt(at);
-    if (code === 0x2e || code === 0x5f || code > 0x7f) return true;
-    if (table.to[line]! - at > 10) return false;
-  }
-  return false;
+  let at = table.to[line]! - 1;
+  while (at > from && (isDigit(source.charCodeAt(at)) || 'ivxlcIVXLC'.includes(source[at]!))) at--;
+  while (at > from && isBlankUnit(source.charCodeAt(at))) at--;
+  if (!isLeader(source.charCodeAt(at))) return false;
+  return isLeader(source.charCodeAt(at - 1)) || isLeader(source.charCodeAt(at - 2));
+}
+
+function isLeader(code: number): boolean {
+  return code === 0x2e || code === 0x5f || code === 0xb7 || code === 0x2022 || code === 0x2026;
 }

@@ -108,10 +108,13 @@ function placesOfHeads(
     }
   }
   const places = new Map<string, number[]>();
+  const folded = new Map<string, string>();
   for (const place of candidates) {
     const alike = outlines.get(outlineOf(source, table, kept.lines[place]!))!;
     if (alike.count === 1 || !alike.mayRecur) continue;
-    const head = foldHead(textAt(source, table, kept, place));
+    const text = textAt(source, table, kept, place);
+    let head = folded.get(text);
+    if (head === undefined) folded.set(text, (head = foldHead(text)));
     const known = places.get(head);
     if (known) known.push(place);
     else places.set(head, [place]);
@@ -211,10 +214,13 @@ function titlesBesidePages(source: string, table: LineTable, kept: KeptLines, pa
   if (beside.size === 0) return [];
   const farthest = new Map([...beside.values()].map(({ title }) => [title, 0]));
   const lastLetters = new Set([...farthest.keys()].map((title) => title.charCodeAt(title.length - 1)));
+  const folded = new Map<string, string>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (!mayBeHead(table, line) || !lastLetters.has(lastLetter(source, table, line))) continue;
-    const title = foldTitle(textAt(source, table, kept, place));
+    const text = textAt(source, table, kept, place);
+    let title = folded.get(text);
+    if (title === undefined) folded.set(text, (title = foldTitle(text)));
     if (farthest.has(title)) farthest.set(title, Math.max(farthest.get(title)!, beside.get(place)?.away ?? Infinity));
   }
   return [...beside].filter(([, { title, away }]) => away < farthest.get(title)!).map(([place]) => place);

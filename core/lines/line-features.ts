@@ -13,6 +13,7 @@ import {
 } from '../text/characters.ts';
 import { isAbbreviation, isFunctionWord, refersBack } from '../text/language.ts';
 import { printedWidth } from '../text/printed-width.ts';
+import { measureStretch } from '../text/signs.ts';
 import { isSureBullet, markerLength } from './line-shape.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
@@ -22,7 +23,7 @@ export function measureLine(source: string, table: LineTable, line: number): voi
   const to = table.to[line]!;
   table.indent[line] = columnsBefore(source, table.index.from[line]!, from);
   table.chars[line] = to - from;
-  table.width[line] = printedWidth(source, from, to);
+  measureStretch(source, from, to, table.width, table.signs, line);
   let firstTo = from;
   if (isCjk(source.charCodeAt(from))) firstTo = from + 1;
   else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;
@@ -68,11 +69,33 @@ function startFlags(source: string, from: number, to: number): number {
     flags |= Flag.startsUpper;
     if (!(flags & Flag.startsQuote) && refersBack(firstWord(source, at, to))) flags |= Flag.startsReferring;
     const head = source.slice(from, Math.min(to, from + 40));
-    if (SPEAKER.test(head)) flags |= Flag.startsSpeaker;
-    if (!/\p{Ll}/u.test(head) && head.length > 1 && !/\p{Ll}/u.test(source.slice(from, to))) flags |= Flag.allCapitals;
+    if (mayNameSpeaker(source, from, to) && SPEAKER.test(head)) flags |= Flag.startsSpeaker;
+    if (
+      !hasSmallAscii(source, from, to) &&
+      !/\p{Ll}/u.test(head) &&
+      head.length > 1 &&
+      !/\p{Ll}/u.test(source.slice(from, to))
+    )
+      flags |= Flag.allCapitals;
   } else if (code > 0x2ff && isWordUnit(code)) flags |= Flag.startsCaseless;
   if (source.startsWith('>>', from)) flags |= Flag.startsSpeaker;
   return flags;
+}
+
+/** A name is followed by a colon, or begins with a sign. */
+function mayNameSpeaker(source: string, from: number, to: number): boolean {
+  const first = source.charCodeAt(from);
+  if (first === 0x3e || first === 0x5b) return true;
+  for (let at = from + 1; at < to && at < from + 30; at++) if (source.charCodeAt(at) === 0x3a) return true;
+  return false;
+}
+
+function hasSmallAscii(source: string, from: number, to: number): boolean {
+  for (let at = from; at < to && at < from + 40; at++) {
+    const code = source.charCodeAt(at);
+    if (code >= 0x61 && code <= 0x7a) return true;
+  }
+  return false;
 }
 
 const ADDRESS = /^\p{L}{2}[\p{L}\p{N}-]*(?:[@/_~]|:\/|\.[\p{L}\p{N}])/u;

@@ -56,6 +56,21 @@ export interface LineOptions {
   readonly strayTags: boolean;
 }
 
+/** As if all passes that take out lines were off. */
+export const NO_LINE_OPTIONS: LineOptions = {
+  furniture: false,
+  timeCodes: false,
+  repeats: false,
+  soundCues: false,
+  rules: false,
+  footnotes: false,
+  webLabels: false,
+  lineNumbers: false,
+  mailQuotes: false,
+  strayTags: false,
+};
+
+/** As if all were on, with their usual settings. */
 export const ALL_LINE_OPTIONS: LineOptions = {
   furniture: true,
   timeCodes: true,

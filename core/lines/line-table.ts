@@ -46,6 +46,8 @@ export interface LineTable {
   readonly firstChars: Uint16Array;
   readonly firstWidth: Uint32Array;
   readonly flags: Uint32Array;
+  /** What the words have in them: see Sign. */
+  readonly signs: Int32Array;
   readonly captions: Captions;
   /** Where the words begin after a time code or a number in the margin, and where they end before one; 0 for other lines. */
   readonly leadTo: Uint32Array;

@@ -25,11 +25,12 @@ export function readPageLabel(line: string): PageLabel | undefined {
 
 /** A running head as compared from page to page: case, spaces and a word such as "Page" do not matter. */
 export function foldHead(text: string): string {
-  return text
-    .toLowerCase()
-    .replace(/\s+/g, ' ')
-    .replace(/[\s|·•–—-]*\b(?:page|seite|página)$/, '')
-    .trim();
+  const small = text.toLowerCase();
+  const spaced = /\s\s|[^\S ]/.test(small) ? small.replace(/\s+/g, ' ') : small;
+  const named = /(?:page|seite|página)$/.test(spaced.slice(-6))
+    ? spaced.replace(/[\s|·•–—-]*\b(?:page|seite|página)$/, '')
+    : spaced;
+  return named.trim();
 }
 
 /** Chapters are often numbered by capital Roman numerals on a line of their own, pages hardly ever. */

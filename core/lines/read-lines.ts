@@ -49,6 +49,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     firstChars: new Uint16Array(count),
     firstWidth: new Uint32Array(count),
     flags: new Uint32Array(count),
+    signs: new Int32Array(count),
     captions,
     leadTo,
     tailFrom,

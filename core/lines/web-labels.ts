@@ -42,7 +42,7 @@ const FEWEST_LINKS = 3;
  * alone.
  */
 export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
-  if (line.length > LONGEST) return 'no';
+  if (line.length > LONGEST || isPlainlyLonger(line)) return 'no';
   const parts = line
     .toLowerCase()
     .replace(/’/g, "'")
@@ -56,6 +56,25 @@ export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
   if (labels === 0) return 'no';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
   return parts.length > FEWEST_LINKS ? 'sure' : 'no';
+}
+
+const LONGEST_LABEL = Math.max(...[...LABELS, ...MENU_WORDS].map((label) => label.length));
+
+/** Cheap refusal: one part, longer than any label, and neither a counter nor a copyright. */
+function isPlainlyLonger(line: string): boolean {
+  if (line.length <= LONGEST_LABEL || !/^[abd-z]/i.test(line) || !/[a-z.,-]$/.test(line)) return false;
+  for (let at = 0; at < line.length; at++) {
+    const code = line.charCodeAt(at);
+    if (
+      code === 0x20
+        ? line.charCodeAt(at + 1) === 0x20
+        : code < 0x20 ||
+          code === 0x7c ||
+          (code > 0x7e && code !== 0x2019 && code !== 0x201c && code !== 0x201d && (code < 0xc0 || code > 0x24f))
+    )
+      return false;
+  }
+  return true;
 }
 
 const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;

@@ -1,12 +1,14 @@
-import type { Pass } from './pass.ts';
+import type { SeamPass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const blankLines: Pass = {
+export const blankLines = {
+  works: 'seams',
   id: 'blank-lines',
   title: 'Blank lines',
   summary: 'Leaves the same gap between all paragraphs, and none at the start and the end.',
   group: 'breaks',
   onByDefault: true,
+  characters: /[\r\v\f\u0085\u2028\u2029]/,
   settings: [
     {
       id: 'items',
@@ -26,4 +28,4 @@ export const blankLines: Pass = {
       settings: { items: 'close' },
     },
   ],
-};
+} as const satisfies SeamPass;

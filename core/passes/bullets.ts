@@ -1,11 +1,14 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
-export const bullets: Pass = {
+export const bullets = {
+  works: 'inline',
   id: 'bullets',
   title: 'Bullets alike',
   summary: 'Gives every item of a list without numbers the same sign.',
   group: 'marks',
   onByDefault: false,
+  characters: /[‣◦▪▫●○■□•]/,
   settings: [
     {
       id: 'sign',
@@ -27,5 +30,7 @@ export const bullets: Pass = {
       settings: { sign: '-' },
     },
   ],
-  find: (text, _context, { sign }) => replaceMatches(text, /^(?:[‣◦▪▫●○■□•]\s*|[*+–—-]\s+)(?=\S)/g, () => `${sign} `),
-};
+  signs: Sign.bullet,
+  find: ({ text }, _context, { sign }) =>
+    replaceMatches(text, /^(?:[‣◦▪▫●○■□•]\s*|[*+–—-]\s+)(?=\S)/g, () => `${sign} `),
+} as const satisfies InlinePass;

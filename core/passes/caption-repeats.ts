@@ -1,7 +1,9 @@
-import type { Pass } from './pass.ts';
+import { LineKind } from '../lines/line-kind.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const captionRepeats: Pass = {
+export const captionRepeats = {
+  works: 'lines',
   id: 'caption-repeats',
   title: 'Rolling repeats',
   summary: 'Keeps one of the two or three showings that a rolling caption track gives each line.',
@@ -14,4 +16,6 @@ export const captionRepeats: Pass = {
       after: 'You begin with the keel. Then the ribs.',
     },
   ],
-};
+  kinds: [LineKind.captionRepeat],
+  lineOptions: () => ({ repeats: true }),
+} as const satisfies LinePass;

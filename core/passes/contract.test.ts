@@ -1,13 +1,87 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { clean } from '../clean.ts';
 import type { Choice } from '../choices/choice.ts';
 import { allPieces, cleanText, undoneText } from '../output.ts';
 import { countEdits } from '../report/report.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE } from '../style/style.ts';
-import { PASS_GROUPS, PASSES } from './index.ts';
-import type { Pass, Settings } from './pass.ts';
+import { signsOf } from '../text/signs.ts';
+import { FINDING_PASSES, PASS_GROUPS, PASSES } from './index.ts';
+import { passAtWork, type Pass, type PassContext, type Settings } from './pass.ts';
 
 const passes: readonly Pass[] = PASSES;
+
+/** Fragments that passes look for, in many mixtures. */
+const mixture = fc
+  .array(
+    fc.oneof(
+      fc.constantFrom(...' ,;.:!?()[]{}-–—"\'“”‘’<>&1²†*§…•▪'),
+      fc.constantFrom(
+        ' a',
+        'the the ',
+        '&amp;',
+        '<br>',
+        '[4]',
+        'cafÃ©',
+        'â€”',
+        '\t',
+        '\u00a0',
+        '\u00ad',
+        'e\u0301',
+        'ﬁ',
+        'Ａ',
+      ),
+      fc.constantFrom(
+        'word.Then',
+        '...',
+        '. . .',
+        ',,',
+        '--',
+        '(Pell 1998)',
+        '00:01',
+        '[music]',
+        '♪',
+        '🌊',
+        '©',
+        '漢',
+        'um, ',
+      ),
+      fc.string({ unit: 'binary', maxLength: 2 }),
+    ),
+    { maxLength: 6 },
+  )
+  .map((parts) => parts.join(''));
+
+const context: PassContext = {
+  language: 'en',
+  captions: true,
+  gluedNotes: new Set(['arms1']),
+  sameSpeaker: new Set(),
+  timesInText: () => 0,
+};
+
+test('a pass finds nothing where none of its signs is', () => {
+  const works = FINDING_PASSES.flatMap((pass) => everySetting(pass).map((settings) => passAtWork(pass, settings)));
+  fc.assert(
+    fc.property(mixture, (text) => {
+      const signs = signsOf(text);
+      for (const { pass, settings, signs: wanted } of works) {
+        if (wanted === 0 || (wanted & signs) !== 0) continue;
+        expect([pass.id, pass.find({ text, from: 0, joins: () => [] }, context, settings)]).toEqual([pass.id, []]);
+      }
+    }),
+    { numRuns: 3000 },
+  );
+});
+
+/** The usual settings, and each other value of each setting. */
+function everySetting(pass: Pass): Settings[] {
+  const usual = Object.fromEntries((pass.settings ?? []).map((setting) => [setting.id, setting.usual]));
+  const others = (pass.settings ?? []).flatMap(({ id, options }) =>
+    options.map(({ value }) => ({ ...usual, [id]: value })),
+  );
+  return [usual, ...others];
+}
 
 test('ids are unique and stay as they are, since people’s work names them', () => {
   expect(passes.map((pass) => pass.id)).toEqual([

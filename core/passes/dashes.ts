@@ -1,9 +1,11 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** Between words, not at the start of an option ("--apart") or in a rule. */
 const DASH = /(?<=[\p{L}\p{N}.,!?”’")\]])( ?)(?:-{2,3}|—|–(?= ))( ?)(?=[\p{L}\p{N}“‘"'(]|$)(?!-)/gu;
 
-export const dashes: Pass = {
+export const dashes = {
+  works: 'inline',
   id: 'dashes',
   title: 'Dashes alike',
   summary:
@@ -30,7 +32,8 @@ export const dashes: Pass = {
       settings: { form: ' – ' },
     },
   ],
-  find: (text, _context, { form }) => {
+  signs: Sign.dash,
+  find: ({ text }, _context, { form }) => {
     if (!/--|[–—]/.test(text)) return [];
     return replaceMatches(text, DASH, (match) => {
       const [whole, before, after] = match;
@@ -40,4 +43,4 @@ export const dashes: Pass = {
       return match.index + whole.length === text.length ? form!.trimEnd() : form!;
     });
   },
-};
+} as const satisfies InlinePass;

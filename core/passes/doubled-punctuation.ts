@@ -1,4 +1,5 @@
-import { replaceMatches, type Pass, type PassContext, type Replacement } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass, type PassContext, type Replacement } from './pass.ts';
 
 const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?=[\s”’")\]]|$)/gu;
 const GOES_ON = /^["”’)\]]?\s+\p{Ll}/u;
@@ -6,7 +7,8 @@ const GOES_ON = /^["”’)\]]?\s+\p{Ll}/u;
 const CLEAR = 0.93;
 const UNCLEAR = 0.7;
 
-export const doubledPunctuation: Pass = {
+export const doubledPunctuation = {
+  works: 'inline',
   id: 'doubled-punctuation',
   title: 'Doubled punctuation',
   summary: 'Makes one comma of two, and of two stops one stop or an ellipsis; three stops stay.',
@@ -39,7 +41,8 @@ export const doubledPunctuation: Pass = {
     'goes-on': 'the sentence goes on after two stops, so an ellipsis may have lost one',
     'may-be-ellipsis': 'two stops may be what is left of an ellipsis',
   },
-  find: (text, context, { stops }) => {
+  signs: Sign.doubledComma | Sign.doubledStop,
+  find: ({ text }, context, { stops }) => {
     if (!/,,|;;|\.\./.test(text)) return [];
     return replaceMatches(text, DOUBLED, (match) => {
       if (match[0] !== '..') return match[0][0];
@@ -48,7 +51,7 @@ export const doubledPunctuation: Pass = {
       return stops === 'ellipsis' ? '…' : byWhatFollows(text.slice(match.index + 2, match.index + 8), context);
     });
   },
-};
+} as const satisfies InlinePass;
 
 function byWhatFollows(after: string, { ellipsis }: PassContext): Replacement {
   if (GOES_ON.test(after)) {

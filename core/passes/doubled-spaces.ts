@@ -1,10 +1,12 @@
 import { isAbbreviation } from '../text/language.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** The word before the stop, and the spaces behind it. */
 const SENTENCE_GAP = /(?<=(\p{L}+|[^\p{L}\s])[.!?…][”’"»)\]]{0,2})( +)(?=[“‘"'«¿¡([]?[\p{Lu}\p{N}])| {2,}/gu;
 
-export const doubledSpaces: Pass = {
+export const doubledSpaces = {
+  works: 'inline',
   id: 'doubled-spaces',
   title: 'Doubled spaces',
   summary: 'Makes one space of several; after a sentence one, two, or as it was.',
@@ -35,7 +37,8 @@ export const doubledSpaces: Pass = {
       settings: { sentence: 'stay' },
     },
   ],
-  find: (text, _context, { sentence }) => {
+  signs: ({ sentence }) => (sentence === 'one' ? Sign.spaceThenSpace : 0),
+  find: ({ text }, _context, { sentence }) => {
     if (sentence === 'one') return text.includes('  ') ? replaceMatches(text, / {2,}/g, () => ' ') : [];
     return replaceMatches(text, SENTENCE_GAP, ([spaces, word, gap]) => {
       const isInside = gap === undefined || (word !== undefined && (isAbbreviation(word) || /^\p{Lu}$/u.test(word)));
@@ -43,4 +46,4 @@ export const doubledSpaces: Pass = {
       return sentence === 'two' || spaces.length > 1 ? '  ' : ' ';
     });
   },
-};
+} as const satisfies InlinePass;

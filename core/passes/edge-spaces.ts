@@ -1,11 +1,12 @@
-import type { Pass } from './pass.ts';
+import type { SeamPass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const edgeSpaces: Pass = {
+export const edgeSpaces = {
+  works: 'seams',
   id: 'edge-spaces',
   title: 'Spaces at line edges',
   summary: 'Takes out spaces before the first and after the last word of a line.',
   group: 'spaces',
   onByDefault: true,
   examples: [{ before: '   The tide fell.  \n\n   It rose.', after: 'The tide fell.\n\nIt rose.' }],
-};
+} as const satisfies SeamPass;

@@ -1,6 +1,8 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
-export const ellipses: Pass = {
+export const ellipses = {
+  works: 'inline',
   id: 'ellipses',
   title: 'Ellipses alike',
   summary: 'Writes every ellipsis in one way; four stops are an ellipsis after a sentence and keep their first.',
@@ -21,6 +23,7 @@ export const ellipses: Pass = {
     { before: 'It rose... and fell. . . for ever....', after: 'It rose… and fell… for ever.…' },
     { before: 'It rose… and fell.', after: 'It rose... and fell.', settings: { form: '...' } },
   ],
-  find: (text, _context, { form }) =>
+  signs: Sign.ellipsis | Sign.doubledStop | Sign.spaceThenClosing,
+  find: ({ text }, _context, { form }) =>
     replaceMatches(text, /(?<!\.)(\.?)\.\.\.(?!\.)|(?<![. ])\. \. \.(?! ?\.)|…/g, ([, stop = '']) => stop + form!),
-};
+} as const satisfies InlinePass;

@@ -1,5 +1,6 @@
 import { decodeHTMLStrict } from 'entities';
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** "&amp;nbsp;" was encoded twice, or more often. */
 const REFERENCE = /&(?:amp;){0,4}(?:#\d{1,7}|#x[\da-f]{1,6}|[a-z][a-z\d]{1,30});/gi;
@@ -18,7 +19,8 @@ function meant([reference]: readonly string[]): string | undefined {
   return NO_TEXT.test(text) ? undefined : text;
 }
 
-export const entities: Pass = {
+export const entities = {
+  works: 'inline',
   id: 'entities',
   title: 'Character references',
   summary: 'Writes references left over from web pages, such as &nbsp; and &#8217;, as the characters they stand for.',
@@ -32,6 +34,6 @@ export const entities: Pass = {
     { before: 'Salt &amp;amp; flour; R&D; &unknown;', after: 'Salt & flour; R&D; &unknown;' },
     { before: 'The keeper&#146;s log &#150; Oil &lt;b&gt;lamps&lt;/b&gt;', after: 'The keeper’s log – Oil lamps' },
   ],
-  needs: /&[#\w]+;/,
-  find: (text) => replaceMatches(text, REFERENCE, meant),
-};
+  signs: Sign.ampersand,
+  find: ({ text }) => replaceMatches(text, REFERENCE, meant),
+} as const satisfies InlinePass;

@@ -1,5 +1,6 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
-import type { Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import type { InlinePass } from './pass.ts';
 
 /** The dash that breaks a word off, with the spaces beside it. Dashes are rare, so it is they that are looked for. */
 const BREAK = /(?:-|\s?[–—])\s+/g;
@@ -8,7 +9,8 @@ const AGAIN = /^\p{L}[\p{L}’']*/u;
 const LONGEST = 40;
 const CERTAINTY = 0.75;
 
-export const falseStarts: Pass = {
+export const falseStarts = {
+  works: 'inline',
   id: 'false-starts',
   title: 'False starts',
   summary:
@@ -23,7 +25,8 @@ export const falseStarts: Pass = {
     },
   ],
   reasons: { dash: 'a word before a dash may be meant' },
-  find: (text) => {
+  signs: Sign.dash,
+  find: ({ text }) => {
     const edits: LocalEdit[] = [];
     for (const { 0: dash, index } of text.matchAll(BREAK)) {
       const to = index + dash.length;
@@ -35,7 +38,7 @@ export const falseStarts: Pass = {
     }
     return edits;
   },
-};
+} as const satisfies InlinePass;
 
 /** A part of the word that follows; or, before a dash with spaces, a short word said again: of a long one it is style. */
 function isBegunAgain(begun: string, again: string, dash: string): boolean {

@@ -1,7 +1,7 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { isInWord, isLower } from '../text/characters.ts';
 import type { Language } from '../text/language.ts';
-import { replaceMatches, withoutOverlaps, type Pass } from './pass.ts';
+import { replaceMatches, withoutOverlaps, type InlinePass } from './pass.ts';
 
 /** The sounds of hesitation, by language: "um" and "er" are words in German. */
 const ENGLISH = /\b(?:u[mh]+|er+m?|hm+)\b/gi;
@@ -31,7 +31,8 @@ function withoutSound(text: string, from: number, to: number): LocalEdit | undef
   return { from: from - before, to: to + (text.startsWith(', ', to) ? 1 : 0), insert: '' };
 }
 
-export const fillers: Pass = {
+export const fillers = {
+  works: 'inline',
   id: 'fillers',
   title: 'Filler words',
   summary: 'Takes um, uh, er and the like out of spoken text; on request “you know” and “I mean” between commas too.',
@@ -62,7 +63,7 @@ export const fillers: Pass = {
     },
   ],
   reasons: { phrase: 'these words may be meant' },
-  find: (text, { language }, { which }) => {
+  find: ({ text }, { language }, { which }) => {
     const found: LocalEdit[] = [];
     for (const { 0: sound, index } of text.matchAll(SOUNDS[language])) {
       const edit = withoutSound(text, index, index + sound.length);
@@ -73,4 +74,4 @@ export const fillers: Pass = {
       found.push(...replaceMatches(text, phrases, () => ({ insert: '', certainty: PHRASE_CERTAINTY, why: 'phrase' })));
     return withoutOverlaps(found);
   },
-};
+} as const satisfies InlinePass;

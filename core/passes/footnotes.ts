@@ -1,13 +1,16 @@
-import type { Pass } from './pass.ts';
+import { LineKind, type LineOptions } from '../lines/line-kind.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const footnotes: Pass = {
+export const footnotes = {
+  works: 'lines',
   id: 'footnotes',
   title: 'Footnotes',
   summary:
     'Puts a footnote that stands between the halves of a paragraph behind it, all notes at the end, or takes them out.',
   group: 'lines',
   onByDefault: true,
+  isListed: true,
   settings: [
     {
       id: 'place',
@@ -36,4 +39,6 @@ export const footnotes: Pass = {
       settings: { place: 'gone' },
     },
   ],
-};
+  kinds: [LineKind.aside],
+  lineOptions: ({ place }) => ({ footnotes: place as LineOptions['footnotes'] }),
+} as const satisfies LinePass;

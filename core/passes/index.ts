@@ -31,7 +31,7 @@ import { noStops } from './no-stops.ts';
 import { ocrSlips } from './ocr-slips.ts';
 import { oddSpaces } from './odd-spaces.ts';
 import { pageFurniture } from './page-furniture.ts';
-import type { Pass, PassGroup } from './pass.ts';
+import { isFindingPass, type LinePass, type Pass, type PassGroup } from './pass.ts';
 import { quotes } from './quotes.ts';
 import { referenceMarks } from './reference-marks.ts';
 import { repeatedWords } from './repeated-words.ts';
@@ -47,8 +47,7 @@ import { timeCodes } from './time-codes.ts';
 import { webLabels } from './web-labels.ts';
 import { wrappedLines } from './wrapped-lines.ts';
 
-/** All passes in working order: the one list that the rail, the command and the tests read. */
-export const PASSES = [
+const ALL = [
   misreadBytes,
   entities,
   strayTags,
@@ -98,7 +97,39 @@ export const PASSES = [
   doubledSpaces,
 ] as const satisfies readonly Pass[];
 
-export type PassId = string;
+/** All passes in working order: the one list that the rail, the command and the tests read. */
+export const PASSES: readonly (Pass & { readonly id: PassId })[] = ALL;
+
+export type PassId = (typeof ALL)[number]['id'];
+
+/** Those that take out lines or parts of lines. */
+export const LINE_PASSES: readonly (LinePass & { readonly id: PassId })[] = ALL.filter(
+  (pass) => pass.works === 'lines',
+);
+
+/** Those that look for edits in blocks. */
+export const FINDING_PASSES = PASSES.filter(isFindingPass);
+
+const OWNERS: ReadonlyMap<number, PassId> = new Map(
+  LINE_PASSES.flatMap(({ id, kinds }) => kinds.map((kind) => [kind, id] as const)),
+);
+
+/** The pass that owns a kind of line; undefined where none does. */
+export function passOfLine(kind: number): PassId | undefined {
+  return OWNERS.get(kind);
+}
+
+/** Of the passes that worked in one place, the one that gives this reason to doubt; undefined where none does. */
+export function passOfReason(passes: readonly string[], why: string | undefined): Pass | undefined {
+  return PASSES.find((pass) => passes.includes(pass.id) && why !== undefined && pass.reasons?.[why] !== undefined);
+}
+
+/** The pass with an id; undefined where there is none, as with ids of newer versions. */
+export function findPass(id: string): (Pass & { readonly id: PassId }) | undefined {
+  return BY_ID.get(id);
+}
+
+const BY_ID: ReadonlyMap<string, Pass & { readonly id: PassId }> = new Map(PASSES.map((pass) => [pass.id, pass]));
 
 export const PASS_GROUPS: readonly { readonly id: PassGroup; readonly title: string }[] = [
   { id: 'characters', title: 'Characters' },

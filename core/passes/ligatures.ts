@@ -1,4 +1,5 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 const LETTERS: Readonly<Record<string, string>> = {
   ﬀ: 'ff',
@@ -10,14 +11,16 @@ const LETTERS: Readonly<Record<string, string>> = {
   ﬆ: 'st',
 };
 
-export const ligatures: Pass = {
+export const ligatures = {
+  works: 'inline',
   id: 'ligatures',
   title: 'Ligatures',
   summary: 'Writes printed ligatures such as ﬁ and ﬂ as their letters.',
   group: 'characters',
   onByDefault: true,
+  characters: /[ﬀ-ﬆ]/,
   everywhere: true,
   examples: [{ before: 'The ﬁrst ﬂood ﬁlled the oﬃce.', after: 'The first flood filled the office.' }],
-  needs: /[ﬀ-ﬆ]/,
-  find: (text) => replaceMatches(text, /[ﬀ-ﬆ]/g, ([sign]) => LETTERS[sign]),
-};
+  signs: Sign.ligature,
+  find: ({ text }) => replaceMatches(text, /[ﬀ-ﬆ]/g, ([sign]) => LETTERS[sign]),
+} as const satisfies InlinePass;

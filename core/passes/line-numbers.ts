@@ -1,12 +1,14 @@
-import type { Pass } from './pass.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const lineNumbers: Pass = {
+export const lineNumbers = {
+  works: 'lines',
   id: 'line-numbers',
   title: 'Line numbers',
   summary: 'Takes out numbers that count the lines, left or right of the text, on every line or on every fifth.',
   group: 'lines',
   onByDefault: true,
+  isListed: true,
   examples: [
     {
       before:
@@ -15,4 +17,6 @@ export const lineNumbers: Pass = {
         'The keeper went down to the water at six and found the gate open, as he had left it, and the pond full to the brim, and the miller asleep upon a sack of last year’s flour, with the cat beside him and a lamp burning low over the two of them, as if it were his only duty to keep the light for the cat, and the water was rising, and the miller slept, and the gate hung open, and no bell rang anywhere in the village that night.',
     },
   ],
-};
+  kinds: [],
+  lineOptions: () => ({ lineNumbers: true }),
+} as const satisfies LinePass;

@@ -1,17 +1,19 @@
 import { WEB_ADDRESS } from '../text/web-address.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 const WORDS_AND_ADDRESS = new RegExp(
   String.raw`\[([^\[\]\n]{1,200})\]\(${WEB_ADDRESS}\)|(?<=\S) ?[(<]${WEB_ADDRESS}[)>]`,
   'gi',
 );
 
-export const links: Pass = {
+export const links = {
+  works: 'inline',
   id: 'links',
   title: 'Addresses behind words',
   summary: 'Keeps the words of a link and takes out the address in brackets behind them.',
   group: 'marks',
   onByDefault: false,
+  isListed: true,
   examples: [
     {
       before: 'See the rope walk (https://saltfern.example/s4) and [the mill](https://saltfern.example/m).',
@@ -19,6 +21,5 @@ export const links: Pass = {
     },
     { before: 'See (below) and <here>.', after: 'See (below) and <here>.' },
   ],
-  needs: /https?:|www\./i,
-  find: (text) => replaceMatches(text, WORDS_AND_ADDRESS, ([, words]) => words ?? ''),
-};
+  find: ({ text }) => replaceMatches(text, WORDS_AND_ADDRESS, ([, words]) => words ?? ''),
+} as const satisfies InlinePass;

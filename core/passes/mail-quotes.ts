@@ -1,12 +1,14 @@
-import type { Pass } from './pass.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const mailQuotes: Pass = {
+export const mailQuotes = {
+  works: 'lines',
   id: 'mail-quotes',
   title: 'Mail quoting',
   summary: 'Takes out the “> ” that mail programs put before quoted lines.',
   group: 'lines',
   onByDefault: true,
+  isListed: true,
   examples: [
     {
       before: '> The ferry leaves at noon, and\n> the bell rings twice.\n>\n> Bring oars.',
@@ -14,4 +16,6 @@ export const mailQuotes: Pass = {
     },
     { before: 'The pond is > 3 m deep.\n\n> So they say.', after: 'The pond is > 3 m deep.\n\n> So they say.' },
   ],
-};
+  kinds: [],
+  lineOptions: () => ({ mailQuotes: true }),
+} as const satisfies LinePass;

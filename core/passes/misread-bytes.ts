@@ -1,5 +1,6 @@
 import { byteOfCharacter, HIGH_CHARACTERS } from '../text/windows-1252.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 const CONTINUATION = `[\\u00a0-\\u00bf${HIGH_CHARACTERS}]`;
 /** The lead bytes of letters and signs in common use: others may be letters before a quotation mark. */
@@ -17,7 +18,8 @@ function reread(text: string): string | undefined {
   return isInUse ? String.fromCharCode(code) : undefined;
 }
 
-export const misreadBytes: Pass = {
+export const misreadBytes = {
+  works: 'inline',
   id: 'misread-bytes',
   title: 'Mis-decoded text',
   summary: 'Puts right what came through a wrong character set: “â€™” becomes an apostrophe, “Ã©” an é.',
@@ -27,6 +29,6 @@ export const misreadBytes: Pass = {
     { before: 'The millerâ€™s cafÃ© is shut.', after: 'The miller’s café is shut.' },
     { before: 'Dans le café « Au Château » est une âme.', after: 'Dans le café « Au Château » est une âme.' },
   ],
-  needs: new RegExp(MISREAD.source),
-  find: (text) => replaceMatches(text, MISREAD, ([match]) => reread(match)),
-};
+  signs: Sign.misreadLead,
+  find: ({ text }) => replaceMatches(text, MISREAD, ([match]) => reread(match)),
+} as const satisfies InlinePass;

@@ -1,9 +1,11 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** Two small letters before the stop and one after the capital: no initials, no short forms. */
 const GLUED = /(?<=(?:^|[\s“"(])[\p{L}’'-]*\p{Ll}{2}[.!?])(?=\p{Lu}\p{Ll}+(?:[\s,;:!?”"]|\.(?:\s|$)|$))/gu;
 
-export const missingSpace: Pass = {
+export const missingSpace = {
+  works: 'inline',
   id: 'missing-space',
   title: 'Glued sentences',
   summary: 'Puts a space between two sentences that were glued together; addresses and names of files stay.',
@@ -16,6 +18,7 @@ export const missingSpace: Pass = {
       after: 'Ask keeper@light.Example or see mills.Gate.open.',
     },
   ],
-  find: (text) =>
+  signs: Sign.stopThenCapital,
+  find: ({ text }) =>
     /[a-z\u00df-\u024f][.!?][A-Z\u00c0-\u024f]/.test(text) ? replaceMatches(text, GLUED, () => ' ') : [],
-};
+} as const satisfies InlinePass;

@@ -1,6 +1,6 @@
 import { isUpper } from '../text/characters.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** What text recognition takes for what: the slip as it reads, and what was printed. */
 const SLIPS: readonly (readonly [RegExp, string])[] = [
@@ -32,7 +32,8 @@ function printed(word: string, words: WordList): string | undefined {
   return isUpper(word[0]!) ? found[0]!.toUpperCase() + found.slice(1) : found;
 }
 
-export const ocrSlips: Pass = {
+export const ocrSlips = {
+  works: 'inline',
   id: 'ocr-slips',
   title: 'Scanner slips',
   summary:
@@ -41,7 +42,7 @@ export const ocrSlips: Pass = {
   onByDefault: false,
   examples: [{ before: 'A l for an I: “l saw it,” he said.', after: 'A I for an I: “I saw it,” he said.' }],
   reasons: { rare: 'the word list does not know the word, but the text may' },
-  find: (text, { language, words, timesInText }) => {
+  find: ({ text }, { language, words, timesInText }) => {
     const alone =
       language === 'en' ? replaceMatches(text, /(?<![\p{L}\p{N}’'.-])l(?![\p{L}\p{N}.)-])/gu, () => 'I') : [];
     if (!words) return alone;
@@ -54,4 +55,4 @@ export const ocrSlips: Pass = {
     });
     return [...alone, ...slips].sort((a, b) => a.from - b.from);
   },
-};
+} as const satisfies InlinePass;

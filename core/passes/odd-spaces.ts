@@ -1,15 +1,18 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 const ODD_SPACES = /[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]+/g;
 const NO_BREAK = /^[\u00a0\u202f]$/;
 
-export const oddSpaces: Pass = {
+export const oddSpaces = {
+  works: 'inline',
   id: 'odd-spaces',
   title: 'No-break and odd spaces',
   summary:
     'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
   group: 'characters',
   onByDefault: true,
+  characters: /\p{Zs}/u,
   everywhere: true,
   settings: [
     {
@@ -34,15 +37,15 @@ export const oddSpaces: Pass = {
       settings: { french: 'plain' },
     },
   ],
-  needs: new RegExp(ODD_SPACES.source),
-  find: (text, { language }, { french }) =>
+  signs: Sign.oddSpace,
+  find: ({ text }, { language }, { french }) =>
     replaceMatches(text, ODD_SPACES, (match) => {
       if (language === 'cjk' && match[0] === '\u3000') return undefined;
       if (language === 'fr' && french === 'kept' && NO_BREAK.test(match[0]) && isFrenchSpace(text, match.index))
         return undefined;
       return ' ';
     }),
-};
+} as const satisfies InlinePass;
 
 function isFrenchSpace(text: string, at: number): boolean {
   return ';:!?»%€'.includes(text[at + 1] ?? '\0') || text[at - 1] === '«';

@@ -1,5 +1,6 @@
 import type { BlockKind } from '../blocks/block.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
+import type { LineKind, LineOptions } from '../lines/line-kind.ts';
 import type { Language } from '../text/language.ts';
 import type { WordList } from '../text/word-list.ts';
 
@@ -40,11 +41,8 @@ export interface PassSetting {
 /** Chosen values by setting id; every setting of the pass is there when it works. */
 export type Settings = Readonly<Record<string, string>>;
 
-/**
- * One cleaning rule. `id` is stored with people's work and never changes. Passes that take out lines or decide line ends do so
- * in the stages before the blocks; the others have a `find` that looks at the text of one block.
- */
-export interface Pass {
+/** What every cleaning rule has. `id` is stored with people's work and never changes. */
+interface PassBase {
   readonly id: string;
   readonly title: string;
   /** One sentence: what the pass does. */
@@ -54,23 +52,84 @@ export interface Pass {
   /** Whole texts before and after, with this pass and those that are on by default: help for people, and tests. */
   readonly examples: readonly PassExample[];
   readonly settings?: readonly PassSetting[];
-  /** It touches characters that nobody can see or mean, and so works in code and tables too. */
-  readonly everywhere?: boolean;
-  /**
-   * Without this in it the text of a block gives the pass nothing to do: cheap to look for.
-   */
-  readonly needs?: RegExp;
+  /** Matches the single characters that it is made for. */
+  readonly characters?: RegExp;
+  /** What it takes out tells what the text was made for, and is listed among the findings. */
+  readonly isListed?: true;
   /** Why edits of the pass may be wrong: names of reasons, and how they are said to people, as half sentences. */
   readonly reasons?: Readonly<Record<string, string>>;
-  /**
-   * Edits over the text of one block, in order, not overlapping. Offsets are those of `text`; `from` is where the block begins in
-   * the source. An edit that may well be wrong says how certain it is, and why.
-   */
-  find?(text: string, context: PassContext, settings: Settings, from: number): LocalEdit[];
 }
 
-/** Whether a pass may work in a block of this kind: tables and code are left alone, but for what nobody can see or mean. */
-export function worksIn(pass: Pass, kind: BlockKind): boolean {
+/** The text of one block as a pass sees it: with the edits of all passes before. */
+export interface BlockText {
+  readonly text: string;
+  /** Where the block begins in the source. */
+  readonly from: number;
+  /** Where joined lines meet: offsets in `text`, in order, each where the second line's words begin. Worked out when asked for. */
+  joins(): readonly number[];
+}
+
+/** Looks for edits in the text of one block. */
+interface Finder {
+  /**
+   * The signs that it looks for: it is not run where a text has none of them. 0, or none given: it is always run.
+   * Law: where a text has none of the signs, `find` gives no edits.
+   */
+  readonly signs?: number | ((settings: Settings) => number);
+  /** It touches characters that nobody can see or mean, and so works in code and tables too. */
+  readonly everywhere?: boolean;
+  /** Edits in order, not overlapping, in offsets of the text. One that may well be wrong says how certain it is, and why. */
+  find(block: BlockText, context: PassContext, settings: Settings): LocalEdit[];
+}
+
+/** Changes characters inside blocks. */
+export interface InlinePass extends PassBase, Finder {
+  readonly works: 'inline';
+}
+
+/** Takes lines out, or what stands beside their words, while lines are read; what it takes out within lines it finds in blocks. */
+export interface LinePass extends PassBase, Partial<Finder> {
+  readonly works: 'lines';
+  /** The kinds of line that it owns: they leave the text by it. */
+  readonly kinds: readonly LineKind[];
+  /** What the reader of lines is told while the pass is on. */
+  lineOptions(settings: Settings): Partial<LineOptions>;
+}
+
+/** Has its say where seams and the gaps at them are decided. */
+export interface SeamPass extends PassBase {
+  readonly works: 'seams';
+}
+
+/** One cleaning rule. */
+export type Pass = InlinePass | LinePass | SeamPass;
+
+/** A pass that looks for edits in blocks. */
+export type FindingPass = Pass & Finder;
+
+export function isFindingPass<P extends Pass>(pass: P): pass is P & Finder {
+  return 'find' in pass && pass.find !== undefined;
+}
+
+/** A finding pass at work, with what was chosen for it. */
+export interface PassAtWork<P extends FindingPass = FindingPass> {
+  readonly pass: P;
+  readonly settings: Settings;
+  /** Its signs with these settings; 0 where it is always run. */
+  readonly signs: number;
+}
+
+export function passAtWork<P extends FindingPass>(pass: P, settings: Settings): PassAtWork<P> {
+  const { signs = 0 } = pass;
+  return { pass, settings, signs: typeof signs === 'function' ? signs(settings) : signs };
+}
+
+/**
+ * Whether a pass has anything to look for in a block of this kind whose text has these signs. Tables and code are left alone, but
+ * for what nobody can see or mean.
+ */
+export function hasWorkIn({ pass, signs }: PassAtWork, kind: BlockKind, signsThere: number): boolean {
+  if (signs !== 0 && (signs & signsThere) === 0) return false;
   return pass.everywhere === true || (kind !== 'table' && kind !== 'code');
 }
 

@@ -1,6 +1,7 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { Language } from '../text/language.ts';
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 const DOUBLE: Readonly<Record<Language, readonly [string, string]>> = {
   en: ['“', '”'],
@@ -50,7 +51,8 @@ function curlAll(text: string, language: Language): LocalEdit[] {
   });
 }
 
-export const quotes: Pass = {
+export const quotes = {
+  works: 'inline',
   id: 'quotes',
   title: 'Quotation marks alike',
   summary:
@@ -77,6 +79,7 @@ export const quotes: Pass = {
       settings: { form: 'straight' },
     },
   ],
-  find: (text, { language }, { form }) =>
+  signs: ({ form }) => (form === 'straight' ? Sign.curlyQuote : Sign.straightQuote),
+  find: ({ text }, { language }, { form }) =>
     form === 'straight' ? replaceMatches(text, /[“”„‘’‚]/g, ([sign]) => STRAIGHT[sign]) : curlAll(text, language),
-};
+} as const satisfies InlinePass;

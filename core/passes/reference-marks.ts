@@ -1,6 +1,7 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { findGluedFigures } from '../text/note-marks.ts';
-import type { Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import type { InlinePass } from './pass.ts';
 
 const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|citation needed)\]`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
@@ -17,12 +18,15 @@ const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
 const LONGEST_EMPHASIS = 200;
 
-export const referenceMarks: Pass = {
+export const referenceMarks = {
+  works: 'inline',
   id: 'reference-marks',
   title: 'Reference marks',
   summary: 'Takes out marks that point to notes: [4], [2, 5–7], ³, †, and figures glued to a full stop.',
   group: 'marks',
   onByDefault: true,
+  characters: /[¹²³⁰⁴-⁹†‡§]/,
+  isListed: true,
   examples: [
     {
       before: 'A gate no wider than a cart.[4] Nine mills stood.[2, 5–7]',
@@ -47,8 +51,8 @@ export const referenceMarks: Pass = {
     glued: 'a figure behind a stop may belong to the text',
     star: 'a star may be more than a mark',
   },
-  needs: /[[\d¹²³⁰⁴-⁹†‡§*]/,
-  find: (text, { gluedNotes }) => {
+  signs: Sign.figure | Sign.squareBracket | Sign.noteSign,
+  find: ({ text }, { gluedNotes }) => {
     const marks: LocalEdit[] = [];
     for (const { 0: mark, index } of text.matchAll(MARKS)) {
       const edit = READERS[kindOf(mark)](text, index, mark, gluedNotes);
@@ -56,7 +60,7 @@ export const referenceMarks: Pass = {
     }
     return gluedNotes.size === 0 ? marks : withGluedNotes(marks, text, gluedNotes);
   },
-};
+} as const satisfies InlinePass;
 
 type MarkKind = 'bracketed' | 'letter' | 'sign' | 'superscript' | 'figure';
 

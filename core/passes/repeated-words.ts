@@ -1,6 +1,6 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { isDigit, isInWord, isWordUnit } from '../text/characters.ts';
-import type { Pass } from './pass.ts';
+import type { InlinePass } from './pass.ts';
 
 /** Doubled on purpose, in some sentences: "had had", "that that", "very very". */
 const MAY_DOUBLE: ReadonlySet<string> = new Set(
@@ -28,7 +28,8 @@ function isLetter(code: number): boolean {
   return isWordUnit(code) && !isDigit(code);
 }
 
-export const repeatedWords: Pass = {
+export const repeatedWords = {
+  works: 'inline',
   id: 'repeated-words',
   title: 'Repeated words',
   summary: 'Makes one of a word that stands twice in a row, also over a line end; “had had” and the like stay.',
@@ -39,7 +40,7 @@ export const repeatedWords: Pass = {
     { before: 'He went to the\nthe water.', after: 'He went to the water.' },
   ],
   reasons: { name: 'a name may be doubled' },
-  find: (text) => {
+  find: ({ text }) => {
     const edits: LocalEdit[] = [];
     for (const { from, word } of findRepeats(text)) {
       if (MAY_DOUBLE.has(word.toLowerCase()) || from < (edits.at(-1)?.to ?? 0)) continue;
@@ -48,4 +49,4 @@ export const repeatedWords: Pass = {
     }
     return edits;
   },
-};
+} as const satisfies InlinePass;

@@ -1,11 +1,15 @@
-import type { Pass } from './pass.ts';
+import { LineKind } from '../lines/line-kind.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const rules: Pass = {
+export const rules = {
+  works: 'lines',
   id: 'rules',
   title: 'Rules of dashes',
   summary: 'Takes out lines that are nothing but dashes, equals signs or the like.',
   group: 'lines',
   onByDefault: true,
   examples: [{ before: 'Low Water\n=========\n\nThe creek dries.', after: 'Low Water\n\nThe creek dries.' }],
-};
+  kinds: [LineKind.rule],
+  lineOptions: () => ({ rules: true }),
+} as const satisfies LinePass;

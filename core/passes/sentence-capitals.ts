@@ -1,6 +1,6 @@
 import { isInWord } from '../text/characters.ts';
 import { isAbbreviation } from '../text/language.ts';
-import { replaceMatches, withoutOverlaps, type Pass } from './pass.ts';
+import { replaceMatches, withoutOverlaps, type InlinePass } from './pass.ts';
 
 /** The word before the stop, a quotation mark, and the small letter that begins the sentence. */
 const SENTENCE_START = /(?:^|(?<=(?:\b(\p{Ll}{2,})|\d)[.!?]["”’]? ))(["“‘]?)(\p{Ll})(?=\p{Ll}|\s)/gu;
@@ -8,7 +8,8 @@ const SENTENCE_START = /(?:^|(?<=(?:\b(\p{Ll}{2,})|\d)[.!?]["”’]? ))(["“�
 const RARELY_LAST: ReadonlySet<string> = new Set(['etc', 'usw', 'inc', 'ltd', 'co']);
 const PRONOUN = /\bi(?=[\s,;:!?]|[’'](?:m|ve|ll|d)\b)/g;
 
-export const sentenceCapitals: Pass = {
+export const sentenceCapitals = {
+  works: 'inline',
   id: 'sentence-capitals',
   title: 'Sentence capitals',
   summary: 'Begins each sentence with a capital, and writes the English “I” as one.',
@@ -18,7 +19,7 @@ export const sentenceCapitals: Pass = {
     { before: 'you begin with the keel. then come the ribs.', after: 'You begin with the keel. Then come the ribs.' },
     { before: 'it is oak, so i wait. i’m patient.', after: 'It is oak, so I wait. I’m patient.' },
   ],
-  find: (text, { language }) => {
+  find: ({ text }, { language }) => {
     const starts = replaceMatches(text, SENTENCE_START, ([, word, mark, letter]) =>
       word !== undefined && (isAbbreviation(word) || RARELY_LAST.has(word)) ? undefined : mark! + letter!.toUpperCase(),
     );
@@ -28,4 +29,4 @@ export const sentenceCapitals: Pass = {
     );
     return withoutOverlaps([...starts, ...pronouns]);
   },
-};
+} as const satisfies InlinePass;

@@ -1,4 +1,6 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { LineKind } from '../lines/line-kind.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type LinePass } from './pass.ts';
 
 const SOUNDS =
   / ?(?:\[(?:[a-z][a-z ,’'-]{1,30}|[A-Z][A-Z ,’'-]{1,30})\]|\((?:music|applause|laughter|laughs|laughing|cheering|coughs|sighs|silence|inaudible|crosstalk)\)|♪[^♪]*♪?)/gi;
@@ -7,12 +9,15 @@ const SOUNDS =
 const SURE_SOUNDS =
   / ?(?:[[(](?:soft |loud |more |slow |distant )?(?:music|applause|laughter|laughs|laughing|cheering|coughs|coughing|sighs|sighing|silence|inaudible|crosstalk|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])]|[♪♫][^♪♫]*[♪♫]?)/gi;
 
-export const soundCues: Pass = {
+export const soundCues = {
+  works: 'lines',
   id: 'sound-cues',
   title: 'Sound cues',
   summary: 'Takes [music], (applause) and ♪ out of captions, on request out of any text.',
   group: 'lines',
   onByDefault: true,
+  characters: /[♪♫]/,
+  isListed: true,
   settings: [
     {
       id: 'where',
@@ -35,8 +40,11 @@ export const soundCues: Pass = {
       settings: { where: 'everywhere' },
     },
   ],
-  find: (text, { captions }, { where }) => {
+  kinds: [LineKind.soundCue],
+  lineOptions: () => ({ soundCues: true }),
+  signs: Sign.squareBracket | Sign.roundBracket | Sign.picture,
+  find: ({ text }, { captions }, { where }) => {
     if (captions) return replaceMatches(text, SOUNDS, () => '');
     return where === 'everywhere' ? replaceMatches(text, SURE_SOUNDS, () => '') : [];
   },
-};
+} as const satisfies LinePass;

@@ -1,10 +1,12 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant. */
 const BEFORE_CLOSING = / +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
 const AFTER_OPENING = /(?<=[([{]) +(?=\S)/g;
 
-export const spaceBeforePunctuation: Pass = {
+export const spaceBeforePunctuation = {
+  works: 'inline',
   id: 'space-before-punctuation',
   title: 'Spaces at punctuation',
   summary:
@@ -19,7 +21,8 @@ export const spaceBeforePunctuation: Pass = {
       after: 'Est-ce que la marée est dans le port ? Oui : elle est là.',
     },
   ],
-  find: (text, { language }) => {
+  signs: Sign.spaceThenClosing | Sign.openingThenSpace,
+  find: ({ text }, { language }) => {
     if (!/ [,;:!?)\]}.]|[([{] /.test(text)) return [];
     const french = language === 'fr';
     const closing = replaceMatches(text, BEFORE_CLOSING, (match) => {
@@ -41,4 +44,4 @@ export const spaceBeforePunctuation: Pass = {
       .sort((a, b) => a.from - b.from)
       .filter((edit, at, all) => at === 0 || edit.from >= all[at - 1]!.to);
   },
-};
+} as const satisfies InlinePass;

@@ -1,12 +1,14 @@
 import { readSpeaker } from '../text/speakers.ts';
-import type { Pass } from './pass.ts';
+import type { InlinePass } from './pass.ts';
 
-export const speakerLabels: Pass = {
+export const speakerLabels = {
+  works: 'inline',
   id: 'speaker-labels',
   title: 'Speaker labels',
   summary: 'Takes the names of the speakers out of captions and transcripts, all or those that name the same again.',
   group: 'lines',
   onByDefault: false,
+  isListed: true,
   settings: [
     {
       id: 'which',
@@ -30,8 +32,8 @@ export const speakerLabels: Pass = {
       settings: { which: 'same' },
     },
   ],
-  find: (text, { captions, sameSpeaker }, { which }, from) => {
+  find: ({ text, from }, { captions, sameSpeaker }, { which }) => {
     const label = captions && (which === 'all' || sameSpeaker.has(from)) ? readSpeaker(text) : undefined;
     return label ? [{ from: 0, to: label.length, insert: '' }] : [];
   },
-};
+} as const satisfies InlinePass;

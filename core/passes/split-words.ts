@@ -1,7 +1,8 @@
-import type { Pass } from './pass.ts';
+import type { SeamPass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const splitWords: Pass = {
+export const splitWords = {
+  works: 'seams',
   id: 'split-words',
   title: 'Split words mended',
   summary: 'Puts words that a hyphen split at a line end back together; real compounds keep their hyphen.',
@@ -11,4 +12,4 @@ export const splitWords: Pass = {
     { before: 'The mills of Oxhithe re-\nmained.', after: 'The mills of Oxhithe remained.' },
     { before: 'Both pre-\nand post-war mills stand.', after: 'Both pre- and post-war mills stand.' },
   ],
-};
+} as const satisfies SeamPass;

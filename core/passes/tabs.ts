@@ -1,11 +1,14 @@
-import { replaceMatches, type Pass } from './pass.ts';
+import { Sign } from '../text/signs.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
 
-export const tabs: Pass = {
+export const tabs = {
+  works: 'inline',
   id: 'tabs',
   title: 'Tabs',
   summary: 'Turns each run of tabs into one space, or into several, or takes it out.',
   group: 'characters',
   onByDefault: true,
+  characters: /\t/,
   settings: [
     {
       id: 'to',
@@ -22,6 +25,6 @@ export const tabs: Pass = {
     { before: 'High water\tat noon.', after: 'High water at noon.' },
     { before: 'High wa\tter.', after: 'High water.', settings: { to: '' } },
   ],
-  needs: /\t/,
-  find: (text, _context, { to }) => replaceMatches(text, / ?\t[\t ]*/g, () => to!),
-};
+  signs: Sign.tab,
+  find: ({ text }, _context, { to }) => replaceMatches(text, / ?\t[\t ]*/g, () => to!),
+} as const satisfies InlinePass;

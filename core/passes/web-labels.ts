@@ -1,12 +1,15 @@
-import type { Pass } from './pass.ts';
+import { LineKind } from '../lines/line-kind.ts';
+import type { LinePass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const webLabels: Pass = {
+export const webLabels = {
+  works: 'lines',
   id: 'web-labels',
   title: 'Web menus and buttons',
   summary: 'Takes out what a copied page puts around its text: menus, buttons, counters, adverts and the links below.',
   group: 'lines',
   onByDefault: true,
+  isListed: true,
   examples: [
     {
       before:
@@ -15,4 +18,6 @@ export const webLabels: Pass = {
         'The Ferry of Wrackby\n\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.',
     },
   ],
-};
+  kinds: [LineKind.webLabel],
+  lineOptions: () => ({ webLabels: true }),
+} as const satisfies LinePass;

@@ -1,7 +1,8 @@
-import type { Pass } from './pass.ts';
+import type { SeamPass } from './pass.ts';
 
 /** Its work is done while lines and seams are decided. */
-export const wrappedLines: Pass = {
+export const wrappedLines = {
+  works: 'seams',
   id: 'wrapped-lines',
   title: 'Wrapped lines joined',
   summary: 'Joins lines that were only broken to fit the page, and keeps the paragraphs apart.',
@@ -10,4 +11,4 @@ export const wrappedLines: Pass = {
   examples: [
     { before: 'A tide mill asks for\nnothing but patience.', after: 'A tide mill asks for nothing but patience.' },
   ],
-};
+} as const satisfies SeamPass;

@@ -1,7 +1,8 @@
 import type { Cleaning } from '../cleaning.ts';
-import { textOfPieces } from '../edits/piece.ts';
-import { PASSES } from '../passes/index.ts';
-import { worksIn, type Pass } from '../passes/pass.ts';
+import { textOfBlock } from '../block-text.ts';
+import { signsOf } from '../text/signs.ts';
+import { FINDING_PASSES, PASSES } from '../passes/index.ts';
+import { hasWorkIn, isFindingPass, passAtWork } from '../passes/pass.ts';
 import { applyPassSwitch, isPassOn, settingsOf } from '../style/style.ts';
 import { revise } from '../clean.ts';
 import { countEdits } from './report.ts';
@@ -17,21 +18,21 @@ const LONGEST_CLEANED_AGAIN = 1_000_000;
  */
 export function* countWouldDo(cleaning: Cleaning): Generator<undefined, Record<string, number>> {
   const { source, style, context, blocks } = cleaning;
-  const off = PASSES.filter((pass: Pass) => pass.find && !isPassOn(style, pass.id)).map((pass: Pass) => ({
-    pass,
-    settings: settingsOf(style, pass),
-  }));
+  const off = FINDING_PASSES.filter(({ id }) => !isPassOn(style, id)).map((pass) =>
+    passAtWork(pass, settingsOf(style, pass)),
+  );
   const counts = Object.fromEntries(off.map(({ pass }) => [pass.id, 0]));
   for (const [at, block] of blocks.entries()) {
     if (at % BLOCKS_A_STEP === BLOCKS_A_STEP - 1) yield;
-    const text = textOfPieces(source, block.pieces);
-    for (const { pass, settings } of off) {
-      if (!worksIn(pass, block.kind) || pass.needs?.test(text) === false) continue;
-      counts[pass.id]! += pass.find!(text, context, settings, block.from).length;
+    const text = textOfBlock(source, block);
+    const signs = signsOf(text.text);
+    for (const work of off) {
+      if (!hasWorkIn(work, block.kind, signs)) continue;
+      counts[work.pass.id]! += work.pass.find(text, context, work.settings).length;
     }
   }
   if (source.length > LONGEST_CLEANED_AGAIN) return counts;
-  for (const { id } of PASSES.filter((pass: Pass) => !pass.find && !isPassOn(style, pass.id))) {
+  for (const { id } of PASSES.filter((pass) => !isFindingPass(pass) && !isPassOn(style, pass.id))) {
     yield;
     counts[id] = countEdits(revise(cleaning, applyPassSwitch(style, id, true), cleaning.choices))[id] ?? 0;
   }

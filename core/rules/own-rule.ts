@@ -1,22 +1,24 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { compileQuery, expandReplacement, type Query } from '../search/query.ts';
 
+export type RuleId = `rule:${number}`;
+
 /** A replacement that a person made and keeps: a search over the clean text, and what takes the place of each match. */
 export interface OwnRule {
   /** Begins with "rule:", so that it is no pass's; stored with choices about its edits. */
-  readonly id: string;
+  readonly id: RuleId;
   readonly query: Query;
   readonly insert: string;
 }
 
 const PREFIX = 'rule:';
 
-export function isRuleId(pass: string): boolean {
+export function isRuleId(pass: string): pass is RuleId {
   return pass.startsWith(PREFIX);
 }
 
 /** A rule id above all that are named: what a rule that is gone left behind must not hold for another. */
-export function nextRuleId(named: Iterable<string>): string {
+export function nextRuleId(named: Iterable<string>): RuleId {
   let highest = 0;
   for (const id of named) if (isRuleId(id)) highest = Math.max(highest, Number(id.slice(PREFIX.length)) || 0);
   return `${PREFIX}${highest + 1}`;

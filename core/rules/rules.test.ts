@@ -5,11 +5,11 @@ import { cleanText, undoneText } from '../output.ts';
 import { countEdits, listWordChanges } from '../report/report.ts';
 import { applyRule, applyRuleRemoval, newRuleId, rulesInForce } from '../style/rules.ts';
 import { applyPassSwitch, DEFAULT_STYLE, toStyle, type Style } from '../style/style.ts';
-import { findRuleEdits, isRuleId, nextRuleId, type OwnRule } from './own-rule.ts';
+import { findRuleEdits, isRuleId, nextRuleId, type OwnRule, type RuleId } from './own-rule.ts';
 
 const SOURCE = 'Mr. Pell met Mrs. Pell  by the\nmill of Pellworm.\n\nPell slept.\n\nThe mill stood.';
 
-const rule = (text: string, insert: string, more: Partial<OwnRule['query']> & { id?: string } = {}): OwnRule => {
+const rule = (text: string, insert: string, more: Partial<OwnRule['query']> & { id?: RuleId } = {}): OwnRule => {
   const { id = 'rule:1', ...query } = more;
   return { id, query: { text, expression: false, matchCase: true, wholeWords: false, ...query }, insert };
 };

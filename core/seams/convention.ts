@@ -1,7 +1,7 @@
 import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
-import { MOST_BLANKS, stepAt, type ParagraphMark, type Step } from './paragraph-mark.ts';
+import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**
@@ -27,7 +27,6 @@ export interface Convention {
   readonly sureness: number;
 }
 
-const STEPS: readonly Step[] = ['level', 'in', 'out'];
 /** Gaps by blank lines and step, then the same with no-break spaces in them. */
 const PLAIN_GAPS = 3 * (MOST_BLANKS + 1);
 const GAP_KINDS = 2 * PLAIN_GAPS;
@@ -43,7 +42,13 @@ const HIGHEST_UNMARKED = -0.5;
 /** The gap at a seam as a small number: see blanksOfGap and stepsIn. */
 export function gapAt(table: LineTable, seams: SeamTable, seam: number): number {
   const blanks = Math.min(seams.blanks[seam]!, MOST_BLANKS);
-  return (seams.odd[seam] ? PLAIN_GAPS : 0) + blanks * 3 + STEPS.indexOf(stepAt(table, seams, seam));
+  return (seams.odd[seam] ? PLAIN_GAPS : 0) + blanks * 3 + stepNumber(table, seams, seam);
+}
+
+/** The place of the step among level, in, out. */
+function stepNumber(table: LineTable, seams: SeamTable, seam: number): number {
+  const step = table.indent[seams.line[seam + 1]!]! - table.indent[seams.line[seam]!]!;
+  return step >= STEP_COLUMNS ? 1 : step <= -STEP_COLUMNS ? 2 : 0;
 }
 
 /** Blank lines in a gap, 0 to 3. */

@@ -110,6 +110,8 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
   for (let at = 0; at < WORD_LIST.length; at++) out[PLACE_LIST.length + at] = WORD_LIST[at]!(words);
 }
 
+const PLACE: Readonly<Record<keyof typeof PLACE_EVIDENCE, Evidence>> = PLACE_EVIDENCE;
+
 function collectPlaceEvidence(context: SeamContext, seam: number, out: Float32Array): void {
   const { table, seams } = context;
   const before = seams.line[seam]!;
@@ -123,7 +125,34 @@ function collectPlaceEvidence(context: SeamContext, seam: number, out: Float32Ar
     hangs: hangs(table, seams, seam),
     room: roomEvidence(context, seam),
   };
-  for (let at = 0; at < PLACE_LIST.length; at++) out[at] = PLACE_LIST[at]!(context, seam, sides);
+  // One call site for each, so that all can be inlined: a loop over the list calls through a pointer.
+  out[0] = PLACE.chosenMark(context, seam, sides);
+  out[1] = PLACE.otherThanMark(context, seam, sides);
+  out[2] = PLACE.lineEndMark(context, seam, sides);
+  out[3] = PLACE.gap(context, seam, sides);
+  out[4] = PLACE.plainGapWhereMarked(context, seam, sides);
+  out[5] = PLACE.fullLine(context, seam, sides);
+  out[6] = PLACE.room(context, seam, sides);
+  out[7] = PLACE.roomAfterStop(context, seam, sides);
+  out[8] = PLACE.shortFill(context, seam, sides);
+  out[9] = PLACE.fullEnd(context, seam, sides);
+  out[10] = PLACE.pieceOfLine(context, seam, sides);
+  out[11] = PLACE.looseRun(context, seam, sides);
+  out[12] = PLACE.looseGroup(context, seam, sides);
+  out[13] = PLACE.notWrapped(context, seam, sides);
+  out[14] = PLACE.hangingLine(context, seam, sides);
+  out[15] = PLACE.pageTurn(context, seam, sides);
+  out[16] = PLACE.inSequence(context, seam, sides);
+  out[17] = PLACE.headingGoesOn(context, seam, sides);
+  out[18] = PLACE.titleBefore(context, seam, sides);
+  out[19] = PLACE.titleAfter(context, seam, sides);
+  out[20] = PLACE.headingBefore(context, seam, sides);
+  out[21] = PLACE.headingAfter(context, seam, sides);
+  out[22] = PLACE.captionAfter(context, seam, sides);
+  out[23] = PLACE.footnoteAfter(context, seam, sides);
+  out[24] = PLACE.footnoteBefore(context, seam, sides);
+  out[25] = PLACE.longPause(context, seam, sides);
+  out[26] = PLACE.noPause(context, seam, sides);
 }
 
 function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, afterFlags: number): WordsAcross {

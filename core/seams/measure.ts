@@ -62,8 +62,13 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
       reliability: 0,
     };
   }
-  const inCharacters = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
-  const inPrint = full.map((seam) => table.width[seams.line[seam]!]!);
+  const inCharacters = new Uint32Array(full.length);
+  const inPrint = new Uint32Array(full.length);
+  for (let each = 0; each < full.length; each++) {
+    const line = seams.line[full[each]!]!;
+    inCharacters[each] = edgeInCharacters(table, line);
+    inPrint[each] = table.width[line]!;
+  }
   const unit = given !== undefined || variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   if (given === undefined) {
@@ -114,7 +119,7 @@ function fillLooseRuns(
   }
 }
 
-function withoutOverlong(widths: readonly number[]): number[] {
+function withoutOverlong(widths: Uint32Array): Uint32Array {
   const limit = quantile(widths, 0.5) * OVERLONG;
   return widths.filter((width) => width <= limit);
 }
@@ -156,7 +161,7 @@ function edgeInCharacters(table: LineTable, line: number): number {
  * At each seam the second widest of the nearest full lines: one odd line cannot stretch the measure. What counts as overlong is
  * judged among the same neighbours, so that a wide page beside narrow columns keeps its own measure.
  */
-function fillLocal(at: Float32Array, full: readonly number[], widths: readonly number[]): void {
+function fillLocal(at: Float32Array, full: readonly number[], widths: Uint32Array): void {
   let next = 0;
   let known = -1;
   for (let seam = 0; seam < at.length; seam++) {
@@ -196,7 +201,7 @@ function fitSetInBlocks(
   seams: SeamTable,
   unit: Measure['unit'],
   full: readonly number[],
-  widths: readonly number[],
+  widths: Uint32Array,
 ): void {
   let next = 0;
   for (let start = 0; start < seams.count;) {
@@ -219,38 +224,60 @@ function fitSetInBlocks(
 }
 
 /** The second widest of widths[from, to), overlong ones left out. Sorted by insertion: there are a dozen. */
-function secondWidest(widths: readonly number[], from: number, to: number): number {
-  const sorted: number[] = [];
-  for (let at = Math.max(0, from); at < to && at < widths.length; at++) {
-    const width = widths[at]!;
-    let place = sorted.length;
-    while (place > 0 && sorted[place - 1]! > width) {
-      sorted[place] = sorted[place - 1]!;
+function secondWidest(widths: Uint32Array, from: number, to: number): number {
+  const first = Math.max(0, from);
+  const count = Math.min(to, widths.length) - first;
+  if (count <= 0) return 0;
+  const sorted = count <= 2 * NEIGHBOURS ? sortedFew(widths, first, count) : sortedMany(widths, first, count);
+  const limit = sorted[count >> 1]! * OVERLONG;
+  let usual = count;
+  while (usual > 0 && sorted[usual - 1]! > limit) usual--;
+  return usual >= 2 ? sorted[usual - 2]! : usual === 1 ? sorted[0]! : 0;
+}
+
+const few = new Float64Array(2 * NEIGHBOURS);
+
+/** By insertion, in an array that is used again and again. */
+function sortedFew(widths: Uint32Array, first: number, count: number): Float64Array {
+  for (let at = 0; at < count; at++) {
+    const width = widths[first + at]!;
+    let place = at;
+    while (place > 0 && few[place - 1]! > width) {
+      few[place] = few[place - 1]!;
       place--;
     }
-    sorted[place] = width;
+    few[place] = width;
   }
-  const limit = (sorted[sorted.length >> 1] ?? 0) * OVERLONG;
-  let usual = sorted.length;
-  while (usual > 0 && sorted[usual - 1]! > limit) usual--;
-  return sorted[usual - 2] ?? sorted[usual - 1] ?? 0;
+  return few;
+}
+
+function sortedMany(widths: Uint32Array, first: number, count: number): Float64Array {
+  return Float64Array.from(widths.slice(first, first + count)).sort();
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */
-function variation(values: readonly number[]): number {
-  const middle = quantile(values, 0.5);
-  return middle === 0 ? Infinity : (quantile(values, 0.8) - quantile(values, 0.2)) / middle;
+function variation(values: Values): number {
+  const sorted = sortedSample(values);
+  const middle = quantileOf(sorted, 0.5);
+  return middle === 0 ? Infinity : (quantileOf(sorted, 0.8) - quantileOf(sorted, 0.2)) / middle;
 }
 
 /** Read off an even sample where there are very many values. */
-function quantile(values: readonly number[], share: number): number {
-  const sorted = sortedSample(values);
+function quantile(values: Values, share: number): number {
+  return quantileOf(sortedSample(values), share);
+}
+
+function quantileOf(sorted: Float64Array, share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 }
 
-function sortedSample(values: readonly number[]): Float64Array {
-  const stride = Math.ceil(values.length / LARGEST_SAMPLE);
-  return Float64Array.from(stride > 1 ? values.filter((_, at) => at % stride === 0) : values).sort();
+type Values = readonly number[] | Uint32Array;
+
+function sortedSample(values: Values): Float64Array {
+  const stride = Math.max(1, Math.ceil(values.length / LARGEST_SAMPLE));
+  const sample = new Float64Array(Math.ceil(values.length / stride));
+  for (let at = 0; at < sample.length; at++) sample[at] = values[at * stride]!;
+  return sample.sort();
 }
 
 /** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */

@@ -16,7 +16,7 @@ export interface GapMark {
 
 export type Step = 'level' | 'in' | 'out';
 
-const STEP_COLUMNS = 2;
+export const STEP_COLUMNS = 2;
 export const MOST_BLANKS = 3;
 
 /** How a line stands to the one before it. */

@@ -1,5 +1,5 @@
 import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
-import type { WordIndex } from '../text/word-index.ts';
+import { OUTLINES, outlineOf, type WordIndex } from '../text/word-index.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -105,11 +105,10 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
   for (const { head, tail } of found) {
     for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
       counts.set(form.toLowerCase(), 0);
-      outlines[outline(form, 0, form.length)] = 1;
+      outlines[outlineOf(form, 0, form.length)] = 1;
     }
   }
   const add = (from: number, to: number) => {
-    if (outlines[outline(source, from, to)] === 0) return;
     const form = source.slice(from, to).toLowerCase();
     const count = counts.get(form);
     if (count !== undefined) counts.set(form, count + 1);
@@ -118,30 +117,13 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
     const from = words.from[word]!;
     const to = words.to[word]!;
     const compound = word > 0 && words.to[word - 1] === from - 1 && isHyphen(source.charCodeAt(from - 1));
-    const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
-    if (!cut) add(from, to);
-    if (compound) add(words.from[word - 1]!, to);
+    if (outlines[words.outline[word]!] !== 0) {
+      const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
+      if (!cut) add(from, to);
+    }
+    if (compound && outlines[outlineOf(source, words.from[word - 1]!, to)] !== 0) add(words.from[word - 1]!, to);
   }
   return counts;
-}
-
-/** A power of two. */
-const OUTLINES = 1 << 16;
-
-/**
- * First and last letters and the length as a number below OUTLINES: most words of a text differ in it from all that are looked
- * for, and need no slice.
- */
-function outline(text: string, from: number, to: number): number {
-  const first = smallCode(text.charCodeAt(from));
-  const second = smallCode(text.charCodeAt(from + 1));
-  const last = smallCode(text.charCodeAt(to - 1));
-  return (first * 7919 + second * 613 + last * 41 + (to - from)) & (OUTLINES - 1);
-}
-
-function smallCode(code: number): number {
-  if (code < 0x80) return code >= 0x41 && code <= 0x5a ? code + 0x20 : code;
-  return String.fromCharCode(code).toLowerCase().charCodeAt(0);
 }
 
 function decideSplit(halves: Halves, counts: ReadonlyMap<string, number>, lexicon: Lexicon): SplitWord {

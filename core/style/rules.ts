@@ -1,5 +1,5 @@
 import type { Choice } from '../choices/choice.ts';
-import { nextRuleId, type OwnRule } from '../rules/own-rule.ts';
+import { nextRuleId, type OwnRule, type RuleId } from '../rules/own-rule.ts';
 import { isPassOn, type Style } from './style.ts';
 
 /** The own rules of a style that are on, in working order. */
@@ -19,7 +19,7 @@ export function applyRuleRemoval(style: Style, id: string): Style {
 }
 
 /** The id for a new rule: one that neither the style nor a choice names, so that nothing is left over for it. */
-export function newRuleId(style: Style, choices: readonly Choice[]): string {
+export function newRuleId(style: Style, choices: readonly Choice[]): RuleId {
   const ofChoices = choices.flatMap((choice) => ('pass' in choice && choice.pass !== undefined ? [choice.pass] : []));
   return nextRuleId([...(style.rules ?? []).map(({ id }) => id), ...Object.keys(style.passes), ...ofChoices]);
 }

@@ -1,7 +1,8 @@
 import { array, boolean, number, object, string } from 'yup';
-import { PASSES, type PassId } from '../passes/index.ts';
+import { findPass, LINE_PASSES, type PassId } from '../passes/index.ts';
 import type { Pass, Settings } from '../passes/pass.ts';
-import type { OwnRule } from '../rules/own-rule.ts';
+import { NO_LINE_OPTIONS, type LineOptions } from '../lines/line-kind.ts';
+import type { OwnRule, RuleId } from '../rules/own-rule.ts';
 
 /** Between paragraphs of the clean text: a blank line, or a line end alone. */
 export type Apart = 'blank' | 'line';
@@ -9,12 +10,12 @@ export type Apart = 'blank' | 'line';
 /** A house style: what a cleaning does, apart from what a person decided. Plain data, kept with each piece. */
 export interface Style {
   readonly version: 1;
-  /** By id of a pass or an own rule; what is not named is as it is at first. */
-  readonly passes: Readonly<Record<PassId, boolean>>;
+  /** By id of a pass or an own rule; what is not named is as it is at first. Ids that are not known stay. */
+  readonly passes: Readonly<Record<string, boolean>>;
   /** Chosen settings by pass id and setting id, with a space between; what is not there is as usual. */
   readonly settings?: Readonly<Record<string, string>>;
   /** The passes that work inside blocks, in the order that was chosen; see passesInOrder. */
-  readonly order?: readonly PassId[];
+  readonly order?: readonly string[];
   /** Own rules in working order: they come after all passes. */
   readonly rules?: readonly OwnRule[];
   readonly apart: Apart;
@@ -25,7 +26,7 @@ export interface Style {
 export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 };
 
 const ruleSchema = object({
-  id: string()
+  id: string<RuleId>()
     .matches(/^rule:\d+$/)
     .required(),
   query: object({
@@ -69,11 +70,9 @@ function recordOf<T>(values: object, schema: { validateSync(value: unknown, opti
 }
 
 /** Whether a pass or an own rule works. Own rules do until they are switched off. */
-export function isPassOn(style: Style, id: PassId): boolean {
-  return style.passes[id] ?? BY_ID.get(id)?.onByDefault ?? style.rules?.some((rule) => rule.id === id) ?? false;
+export function isPassOn(style: Style, id: PassId | RuleId): boolean {
+  return style.passes[id] ?? findPass(id)?.onByDefault ?? style.rules?.some((rule) => rule.id === id) ?? false;
 }
-
-const BY_ID: ReadonlyMap<string, Pass> = new Map(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
 
 /** The settings that a pass works with: the chosen ones, the usual ones for the rest. */
 export function settingsOf(style: Style, pass: Pass): Settings {
@@ -84,16 +83,16 @@ export function settingsOf(style: Style, pass: Pass): Settings {
 
 /** One setting of a pass, by their ids. Throws RangeError where there is no such setting. */
 export function settingOf(style: Style, pass: PassId, setting: string): string {
-  const value = settingsOf(style, BY_ID.get(pass)!)[setting];
+  const value = settingsOf(style, findPass(pass)!)[setting];
   if (value === undefined) throw new RangeError(`pass ${pass} has no setting ${setting}`);
   return value;
 }
 
-export function applySetting(style: Style, pass: PassId, setting: string, value: string): Style {
+export function applySetting(style: Style, pass: string, setting: string, value: string): Style {
   return { ...style, settings: { ...style.settings, [`${pass} ${setting}`]: value } };
 }
 
-export function applyPassSwitch(style: Style, id: PassId, on: boolean): Style {
+export function applyPassSwitch(style: Style, id: string, on: boolean): Style {
   return { ...style, passes: { ...style.passes, [id]: on } };
 }
 
@@ -105,4 +104,12 @@ export function applyReset(style: Style): Style {
 /** Whether passes, settings and order are as they are at first. */
 export function isAsUsual({ passes, settings, order }: Style): boolean {
   return Object.keys(passes).length === 0 && !settings && !order;
+}
+
+/** What the reader of lines is told of a style: the passes that are on, with their settings. */
+export function lineOptionsOf(style: Style): LineOptions {
+  return LINE_PASSES.filter(({ id }) => isPassOn(style, id)).reduce(
+    (options, pass) => ({ ...options, ...pass.lineOptions(settingsOf(style, pass)) }),
+    NO_LINE_OPTIONS,
+  );
 }

@@ -74,10 +74,14 @@ export function isCjk(code: number): boolean {
 }
 
 export function isLower(char: string): boolean {
+  const code = char.charCodeAt(0);
+  if (char.length === 1 && code < 0x80) return code >= 0x61 && code <= 0x7a;
   return char !== char.toUpperCase() && char === char.toLowerCase();
 }
 
 export function isUpper(char: string): boolean {
+  const code = char.charCodeAt(0);
+  if (char.length === 1 && code < 0x80) return code >= 0x41 && code <= 0x5a;
   return char !== char.toLowerCase() && char === char.toUpperCase();
 }
 
@@ -90,17 +94,22 @@ const OPENING_QUOTES = '“‘„‚«‹「『"\'';
 const CLOSING_MARKS = '”’»›」』"\')]}）］';
 
 export function isOpeningQuote(char: string): boolean {
-  return char !== '' && OPENING_QUOTES.includes(char);
+  return char !== '' && !isPlainLetter(char) && OPENING_QUOTES.includes(char);
 }
 
 /** A quotation mark or bracket that may follow the stop of a sentence. */
 export function isClosingMark(char: string): boolean {
-  return char !== '' && CLOSING_MARKS.includes(char);
+  return char !== '' && !isPlainLetter(char) && CLOSING_MARKS.includes(char);
 }
 
 /** A mark that ends a sentence, in the scripts that the engine reads. */
 export function isStop(char: string): boolean {
-  return char !== '' && '.!?…。！？؟।'.includes(char);
+  return char !== '' && !isPlainLetter(char) && '.!?…。！？؟।'.includes(char);
+}
+
+function isPlainLetter(char: string): boolean {
+  const small = char.charCodeAt(0) | 0x20;
+  return small >= 0x61 && small <= 0x7a;
 }
 
 /** Whether a character beside a word makes it a part of a longer one. `char` is undefined at the end of a text. */

@@ -1,3 +1,5 @@
+import { isDigit } from './characters.ts';
+
 /** A figure glued to a whole word or to its punctuation: "areas1", "freely2 .", "Guidelines).3". */
 export interface GluedFigure {
   /** Where the figure begins, and its characters. */
@@ -53,9 +55,24 @@ export function findGluedNotes(source: string, known: ReadonlySet<number>): Read
 /** Figures at the beginning of lines that go on with a capital, as notes do; a list has a stop or a bracket after its figure. */
 function numbersOfNotes(source: string): Set<number> {
   const numbers = new Set<number>();
-  for (const match of source.matchAll(/^ {0,3}\d{1,2}/gm)) {
-    const end = match.index + match[0].length;
-    if (/^\s?[\p{Lu}“"(]/u.test(source.slice(end, end + 3))) numbers.add(Number(match[0]));
+  let next = 0;
+  for (let start = 0; start < source.length; start = next) {
+    next = startOfNextLine(source, start);
+    let at = start;
+    while (at < start + 3 && source.charCodeAt(at) === 0x20) at++;
+    const from = at;
+    while (at < from + 2 && isDigit(source.charCodeAt(at))) at++;
+    if (at === from) continue;
+    if (/^\s?[\p{Lu}“"(]/u.test(source.slice(at, at + 3))) numbers.add(Number(source.slice(from, at)));
   }
   return numbers;
+}
+
+/** As line ends are for expressions: LF, CR and the Unicode separators. */
+function startOfNextLine(source: string, from: number): number {
+  for (let at = from; at < source.length; at++) {
+    const code = source.charCodeAt(at);
+    if (code === 0x0a || code === 0x0d || code === 0x2028 || code === 0x2029) return at + 1;
+  }
+  return source.length;
 }

@@ -33,19 +33,3 @@ function isEastAsianMark(char: string, script: RegExp): boolean {
 
 /** Matches the letters of texts whose script is none of those that letters are mistaken in. */
 export const ANY_SCRIPT = /\p{L}/u;
-
-/** The pass that is made for a character; undefined where none is. */
-export function passForCharacter(code: number): string | undefined {
-  const char = String.fromCodePoint(code);
-  if (char === '\t') return 'tabs';
-  if (/[ﬀ-ﬆ]/.test(char)) return 'ligatures';
-  if (/[！-～]/.test(char)) return 'full-width';
-  if (/[\u0300-\u036f]/.test(char)) return 'composed-letters';
-  if (/\p{Zs}/u.test(char)) return 'odd-spaces';
-  if (LINE_ENDS.includes(char)) return 'blank-lines';
-  if (/[\p{Cc}\u00ad\u180e\u200b\u2060\ufeff]/u.test(char)) return 'invisible';
-  if (/[¹²³⁰⁴-⁹†‡§]/.test(char)) return 'reference-marks';
-  if (/[♪♫]/.test(char)) return 'sound-cues';
-  if (/[‣◦▪▫●○■□•]/.test(char)) return 'bullets';
-  return /\p{Extended_Pictographic}/u.test(char) ? 'emoji' : undefined;
-}

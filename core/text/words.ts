@@ -60,13 +60,19 @@ function isInsideWord(text: string, at: number, to: number, code: number): boole
   return false;
 }
 
+export function isAscii(text: string): boolean {
+  for (let at = 0; at < text.length; at++) if (text.charCodeAt(at) > 0x7f) return false;
+  return true;
+}
+
 const UNSEEN = /\u00ad|\u200b|\u200c|\u200d|\u2060|\ufeff/g;
 
 /** The words of text[from, to) as strings, unseen characters taken out. */
 export function wordsOf(text: string, from = 0, to = text.length): string[] {
   const words: string[] = [];
   eachWord(text, from, to, (a, b) => {
-    words.push(text.slice(a, b).replace(UNSEEN, ''));
+    const word = text.slice(a, b);
+    words.push(isAscii(word) ? word : word.replace(UNSEEN, ''));
   });
   return words;
 }

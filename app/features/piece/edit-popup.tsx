@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Dialog } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { BY_HAND, PASSES, type EditView, type Pass, type Place, type Style } from '../../../core/index.ts';
+import { BY_HAND, findPass, type EditView, type Place, type Style } from '../../../core/index.ts';
 import type { CleanClient } from '../../../worker/client.ts';
 import { Option, Options, Panel } from '../../ui/menu-panel.tsx';
 import { keyWords } from './ledger/concordance-words.ts';
@@ -68,7 +68,7 @@ export function EditPopup({ asked, onClose, client, decisions }: EditPopupProps)
 const LONGEST = 120;
 
 function Told({ view, style }: { readonly view: EditView; readonly style: Style }) {
-  const pass: Pass | undefined = PASSES.find(({ id }: Pass) => id === view.passes.at(-1));
+  const pass = findPass(view.passes.at(-1) ?? '');
   const reason = view.why ? pass?.reasons?.[view.why] : undefined;
   const percent = view.certainty === undefined ? '' : `${Math.min(99, Math.round(view.certainty * 100))} % certain.`;
   return (

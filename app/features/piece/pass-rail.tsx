@@ -1,7 +1,16 @@
 import { memo } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isAsUsual, isPassOn, PASS_GROUPS, PASSES, settingsOf, type Pass } from '../../../core/index.ts';
+import {
+  isAsUsual,
+  isPassOn,
+  PASS_GROUPS,
+  PASSES,
+  settingsOf,
+  type Pass,
+  type PassId,
+  type RuleId,
+} from '../../../core/index.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { Switch } from '../../ui/switch.tsx';
 import { PassOrder } from './pass-order.tsx';
@@ -31,7 +40,7 @@ export function PassRail(props: PassRailProps) {
       {PASS_GROUPS.map((group) => (
         <section key={group.id} aria-labelledby={`group-${group.id}`}>
           <h2 id={`group-${group.id}`}>{group.title}</h2>
-          {PASSES.filter((pass: Pass) => pass.group === group.id).map((pass: Pass) => (
+          {PASSES.filter((pass) => pass.group === group.id).map((pass) => (
             <PassItem
               key={pass.id}
               {...itemProps(props, pass.id)}
@@ -67,7 +76,7 @@ export function PassRail(props: PassRailProps) {
 }
 
 /** What one item needs of all, so that only those are drawn again of which something changed. */
-function itemProps({ counts, wouldDo, decisions, lit, onLight, onList }: PassRailProps, id: string) {
+function itemProps({ counts, wouldDo, decisions, lit, onLight, onList }: PassRailProps, id: PassId | RuleId) {
   const { style, take } = decisions;
   return {
     id,

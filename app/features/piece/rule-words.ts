@@ -1,4 +1,4 @@
-import { isRuleId, PASSES, showHidden, type OwnRule, type Pass, type Style } from '../../../core/index.ts';
+import { findPass, isRuleId, showHidden, type OwnRule, type Style } from '../../../core/index.ts';
 
 /** An own rule in short: “Pell” → “Averill”; hidden characters as signs. */
 export function ruleTitle({ query, insert }: OwnRule): string {
@@ -7,11 +7,9 @@ export function ruleTitle({ query, insert }: OwnRule): string {
   return insert === '' ? `${what} taken out` : `${what} → “${shown(insert)}”`;
 }
 
-const TITLES = new Map<string, string>(PASSES.map((pass: Pass) => [pass.id, pass.title]));
-
 /** What a pass or an own rule is called. */
 export function passTitle(id: string, style: Style): string {
-  if (!isRuleId(id)) return TITLES.get(id) ?? 'By hand';
+  if (!isRuleId(id)) return findPass(id)?.title ?? 'By hand';
   const rule = style.rules?.find((own) => own.id === id);
   return rule ? ruleTitle(rule) : 'An own rule';
 }

@@ -1,4 +1,4 @@
-import { Decision, PASSES, type Answer, type DoubtView, type Pass } from '../../../../core/index.ts';
+import { Decision, passOfReason, type Answer, type DoubtView } from '../../../../core/index.ts';
 import { keyWords } from '../ledger/concordance-words.ts';
 import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
 
@@ -16,8 +16,6 @@ export interface Reading {
   readonly words: string;
   readonly answer: Answer;
 }
-
-const BY_ID = new Map<string, Pass>(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
 
 /** Puts a doubt into words. */
 export function askAbout(view: DoubtView): Question {
@@ -95,9 +93,7 @@ const LONGEST_LINES = 44;
 
 function askAboutEdit({ doubt, before, after, source }: DoubtView): Question {
   if (doubt.kind !== 'edit') throw new RangeError('not an edit');
-  const pass = doubt.passes
-    .map((id) => BY_ID.get(id))
-    .find((one) => doubt.why !== undefined && one?.reasons?.[doubt.why]);
+  const pass = passOfReason(doubt.passes, doubt.why);
   const becomes = doubt.becomes.trim();
   const end = lastWords(before);
   const start = firstWords(after);

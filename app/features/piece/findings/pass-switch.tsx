@@ -1,11 +1,11 @@
 import { styled } from 'styled-components';
-import { isPassOn } from '../../../../core/index.ts';
+import { isPassOn, type PassId } from '../../../../core/index.ts';
 import { Switch } from '../../../ui/switch.tsx';
 import type { PieceView } from '../piece-context.ts';
 import { passTitle } from '../rule-words.ts';
 
 /** The switch of a pass beside what it deals with. */
-export function PassSwitch({ piece, pass }: { readonly piece: PieceView; readonly pass: string }) {
+export function PassSwitch({ piece, pass }: { readonly piece: PieceView; readonly pass: PassId }) {
   const { style, take } = piece.decisions;
   const title = passTitle(pass, style);
   return (

@@ -1,7 +1,5 @@
-import { Decision, PASSES, type LedgerLine, type Pass } from '../../../../core/index.ts';
+import { Decision, findPass, passOfReason, type LedgerLine } from '../../../../core/index.ts';
 import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
-
-const BY_ID = new Map<string, Pass>(PASSES.map((pass): [string, Pass] => [pass.id, pass]));
 
 /** Why an edit was made, and how certain it is, as one sentence or two. */
 export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {
@@ -11,7 +9,7 @@ export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {
     const reasons = [...split, ...reasonWords(seam.reasons, seam.decision).for];
     return `${reasons.length > 0 ? `Since ${reasons.join('; ')}.` : ''}${sure}`.trim();
   }
-  const pass = passes.map((id) => BY_ID.get(id)).find((one) => (why ? one?.reasons?.[why] : one));
+  const pass = why ? passOfReason(passes, why) : passes.map(findPass).find((one) => one !== undefined);
   const doubt = why ? pass?.reasons?.[why] : undefined;
   return `${pass?.summary ?? ''}${doubt ? ` But ${doubt}.` : ''}${sure}`.trim();
 }
