@@ -1,5 +1,5 @@
 import { DEFAULT_STYLE, FINDING_PASSES, settingsOf, textOfPieces, type Cleaning, type Pass } from '../core/index.ts';
-import { textOfBlock } from '../core/block-text.ts';
+import { textOfBlock } from '../core/cleaning/block-text.ts';
 import { hasWorkIn, passAtWork, type PassAtWork } from '../core/passes/pass.ts';
 import { signsOf } from '../core/text/signs.ts';
 

@@ -9,7 +9,7 @@ import {
   revise,
   type Choice,
 } from '../core/index.ts';
-import { rangeOfSeam } from '../core/seams-in-force.ts';
+import { rangeOfSeam } from '../core/decided/seams-in-force.ts';
 import { pdfColumns } from '../core/testing/distort.ts';
 import { parseProse } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';

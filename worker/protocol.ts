@@ -122,7 +122,7 @@ export interface CleanService {
   /** The source range of the lines first..last, counted from 1. */
   rangeOfLines(first: number, last: number): Place;
   /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
-  wouldDo(): Promise<Readonly<Record<string, number>> | undefined>;
+  offPassCounts(): Promise<Readonly<Record<string, number>> | undefined>;
   /** The next doubt to be asked about: of those that are not put off the first, or the hardest; put-off ones come last. */
   nextDoubt(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
   /** The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. */

@@ -1,7 +1,7 @@
 import { RegExpSyntaxError, RegExpValidator } from '@eslint-community/regexpp';
 // Straight from their files: this worker needs nothing else of the core.
 import { concordanceLine, findHits, type ConcordanceLine } from '../core/search/find-hits.ts';
-import { compileQuery, type Query } from '../core/search/query.ts';
+import { compileQuery, type Query } from '../core/rules/query.ts';
 
 /** What is searched: the clean text, and the source to tell what passes have dealt with already. */
 export interface SearchTexts {

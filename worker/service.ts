@@ -2,7 +2,7 @@ import {
   clean,
   cleanText,
   countEdits,
-  countWouldDo,
+  countOffPasses,
   detectLanguage,
   editRow,
   exportLedger,
@@ -135,9 +135,9 @@ export function createService({ fetchWords, nameCharacters }: ServiceMeans): Cle
       const at = (line: number) => Math.min(Math.max(line, 1), index.count) - 1;
       return index.count === 0 ? { from: 0, to: 0 } : { from: index.from[at(first)]!, to: index.next[at(last)]! };
     },
-    async wouldDo() {
+    async offPassCounts() {
       const { cleaning } = opened();
-      const counting = countWouldDo(cleaning);
+      const counting = countOffPasses(cleaning);
       for (;;) {
         const step = counting.next();
         if (step.done) return step.value;

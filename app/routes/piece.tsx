@@ -2,7 +2,7 @@ import type { ShouldRevalidateFunctionArgs } from 'react-router';
 import { StorageError } from '../../storage/errors.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { loadKeys } from '../../storage/preferences.ts';
-import { actOnPiece, type PieceWrite } from '../features/piece/piece-actions.ts';
+import { actOnPiece, type PieceWrite } from '../features/piece/state/piece-actions.ts';
 import { PieceScreen } from '../features/piece/piece-screen.tsx';
 import { Working } from '../features/piece/working.tsx';
 import { STORAGE_WORDS } from '../storage-words.ts';

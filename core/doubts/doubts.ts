@@ -1,16 +1,16 @@
 import { BY_HAND, type Choice } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
+import { oneStep, type Step } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { passOfReason } from '../passes/index.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';
-import { standingSeam, type StandingSeam } from '../standing-seam.ts';
-import { canMend, rangeOfSeam } from '../seams-in-force.ts';
+import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
+import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
-import type { Place } from '../findings/places.ts';
+import type { Place } from '../edits/place.ts';
 import { lineAt } from '../text/line-index.ts';
 import { findDoubtedLines, type DoubtedLines } from './line-doubts.ts';
 
@@ -72,7 +72,7 @@ export function listDoubts(cleaning: Cleaning, known: Likenesses = new Map()): D
 }
 
 function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDoubt | SplitDoubt {
-  const stood = standingSeam(cleaning, seam)!;
+  const stood = visibleSeam(cleaning, seam)!;
   const { decision: now, certainty } = stood;
   const split = stood.decided.splits.get(stood.at);
   const shared = {
@@ -83,19 +83,19 @@ function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDou
     now,
   };
   const isJoined = now === Decision.join || now === Decision.mend;
-  if (split && isJoined && !stood.isAcross && split.certainty <= certainty) {
+  if (split && isJoined && !stood.skipsLines && split.certainty <= certainty) {
     const other = now === Decision.mend ? Decision.join : Decision.mend;
     return { ...shared, kind: 'split', other, evidence: split.evidence, alike: `split ${split.evidence} ${now}` };
   }
   const joined =
-    split?.outcome === 'mend' && !stood.isAcross && canMend(cleaning, seam) ? Decision.mend : Decision.join;
+    split?.outcome === 'mend' && !stood.skipsLines && canMend(cleaning, seam) ? Decision.mend : Decision.join;
   return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(stood, known) };
 }
 
 const LONGEST_WORD = 24;
 
 /** The words beside a seam: from the last one above to the first one below. */
-function placeOfSeam({ source, table }: Cleaning, { above, below }: StandingSeam): { from: number; to: number } {
+function placeOfSeam({ source, table }: Cleaning, { above, below }: VisibleSeam): { from: number; to: number } {
   const end = table.to[above]!;
   const start = table.from[below]!;
   const last = /\S+$/.exec(source.slice(Math.max(table.from[above]!, end - LONGEST_WORD), end));
@@ -104,14 +104,14 @@ function placeOfSeam({ source, table }: Cleaning, { above, below }: StandingSeam
 }
 
 /** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
-function likeness(stood: StandingSeam, known: Likenesses): string {
+function likeness(stood: VisibleSeam, known: Likenesses): string {
   const key = `${stood.above} ${stood.below} ${stood.decision}`;
   let alike = known.get(key);
   if (alike === undefined) known.set(key, (alike = workOutLikeness(stood)));
   return alike;
 }
 
-function workOutLikeness({ decided, table, at, decision }: StandingSeam): string {
+function workOutLikeness({ decided, table, at, decision }: VisibleSeam): string {
   const { blanks, step } = markAt(table, decided.seams, at);
   const reasons = explainSeam(decided, table, at).slice(0, 2);
   return [
@@ -178,7 +178,7 @@ export function viewDoubt(cleaning: Cleaning, doubt: Doubt, all: readonly Doubt[
       alike,
     };
   }
-  const { above, below, ...evidence } = standingSeam(cleaning, doubt.seam)!;
+  const { above, below, ...evidence } = visibleSeam(cleaning, doubt.seam)!;
   return {
     doubt,
     before: source.slice(Math.max(table.from[above]!, table.to[above]! - CONTEXT), table.to[above]),

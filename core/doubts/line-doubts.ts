@@ -1,9 +1,9 @@
-import type { Block } from '../blocks/block.ts';
+import type { Block } from '../cleaning/block.ts';
 import { BY_HAND } from '../choices/choice.ts';
 import { isApproved, mayEdit } from '../choices/permits.ts';
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
-import type { Place } from '../findings/places.ts';
+import type { Place } from '../edits/place.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision } from '../seams/seam-table.ts';

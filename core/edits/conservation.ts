@@ -39,6 +39,17 @@ export function addTallies(a: WordTally, b: WordTally): WordTally {
   };
 }
 
+/** What is left of a sum of tallies without one of them. */
+export function takenFrom(sum: WordTally, part: WordTally): WordTally {
+  return {
+    wordsIn: sum.wordsIn - part.wordsIn,
+    wordsOut: sum.wordsOut - part.wordsOut,
+    removed: sum.removed - part.removed,
+    inserted: sum.inserted - part.inserted,
+    mended: sum.mended - part.mended,
+  };
+}
+
 /** Counts the words of pieces that begin and end between words; `words` are those of the source. */
 export function tallyWords(source: string, words: WordIndex, pieces: readonly Piece[]): WordTally {
   if (pieces.length === 0) return NO_WORDS;
@@ -49,17 +60,57 @@ export function tallyWords(source: string, words: WordIndex, pieces: readonly Pi
   for (let at = 0; at < pieces.length; at++) {
     if (pieces[at]!.text === undefined) continue;
     const last = lastOfRegion(source, pieces, at);
-    const region = compareWords(source, pieces, at, last);
-    at = last;
-    if (!region) continue;
-    const { before, after } = region;
-    if (isMended(before, after)) mended += before.length - after.length;
-    else {
-      removed += without(before, after).length;
-      inserted += without(after, before).length;
+    if (at < last || !isPlainGap(source, pieces[at]!)) {
+      const plain = tallyPlainRegion(source, words, pieces, at, last);
+      if (plain) {
+        removed += plain.removed;
+        mended += plain.mended;
+      } else {
+        const region = compareWords(source, pieces, at, last);
+        if (region && isMended(region.before, region.after)) mended += region.before.length - region.after.length;
+        else if (region) {
+          removed += without(region.before, region.after).length;
+          inserted += without(region.after, region.before).length;
+        }
+      }
     }
+    at = last;
   }
   return { wordsIn, wordsOut: wordsIn - removed + inserted - mended, removed, inserted, mended };
+}
+
+/**
+ * The usual regions, counted without looking at their words: whole words that went, with white space or nothing in their place,
+ * and a hyphen with a line end that went between two plain letters. Undefined for all others.
+ */
+function tallyPlainRegion(
+  source: string,
+  words: WordIndex,
+  pieces: readonly Piece[],
+  first: number,
+  last: number,
+): Pick<WordTally, 'removed' | 'mended'> | undefined {
+  let isApart = false;
+  for (let at = first; at <= last; at++) {
+    if (!isGap(pieces[at]!.text, 0)) return undefined;
+    isApart ||= pieces[at]!.text !== '';
+  }
+  const { from } = pieces[first]!;
+  const { to } = pieces[last]!;
+  const opens = from === 0 || isBorder(source.charCodeAt(from - 1));
+  const closes = to === source.length || isBorder(source.charCodeAt(to));
+  if (isApart || opens || closes) {
+    // No word reaches over the ends of the region, and what is beside it does not grow together.
+    const isCut = (opens || isBorder(source.charCodeAt(from))) && (closes || isBorder(source.charCodeAt(to - 1)));
+    return isCut ? { removed: wordsWithin(words, from, to), mended: 0 } : undefined;
+  }
+  if (first < last || pieces[first]!.text !== '' || !isPlainLetter(source.charCodeAt(from - 1))) return undefined;
+  if (!isPlainLetter(source.charCodeAt(to)) || source.charCodeAt(from) !== 0x2d) return undefined;
+  return isGap(source, from + 1, to) ? { removed: 0, mended: 1 } : undefined;
+}
+
+function isPlainLetter(code: number): boolean {
+  return (code >= 0x61 && code <= 0x7a) || (code >= 0x41 && code <= 0x5a);
 }
 
 /** Every place in the pieces where the words of the clean text differ from those of the source, in order. */
@@ -117,7 +168,7 @@ function isBorder(code: number): boolean {
 function compareWords(source: string, pieces: readonly Piece[], first: number, last: number): RegionWords | undefined {
   let from = pieces[first]!.from;
   let to = pieces[last]!.to;
-  if (isPlainGap(source, pieces, first, last) || isLigature(pieces, first, last)) return undefined;
+  if ((first === last && isPlainGap(source, pieces[first]!)) || isLigature(pieces, first, last)) return undefined;
   const low = pieces[first - 1]?.text === undefined ? (pieces[first - 1]?.from ?? from) : from;
   const high = pieces[last + 1]?.text === undefined ? (pieces[last + 1]?.to ?? to) : to;
   while (from > low && !isBorder(source.charCodeAt(from - 1))) from--;
@@ -144,12 +195,14 @@ function isLigature(pieces: readonly Piece[], first: number, last: number): bool
 }
 
 /** The usual case, decided without looking at words: one gap of white space became another. */
-function isPlainGap(source: string, pieces: readonly Piece[], first: number, last: number): boolean {
-  if (first !== last) return false;
-  const { from, to, text } = pieces[first]!;
-  if (text === '' || to === from) return false;
-  for (let at = 0; at < text!.length; at++) if (!isGapUnit(text!.charCodeAt(at))) return false;
-  for (let at = from; at < to; at++) if (!isGapUnit(source.charCodeAt(at))) return false;
+function isPlainGap(source: string, { from, to, text }: Piece): boolean {
+  return text !== '' && from < to && isGap(text, 0) && isGap(source, from, to);
+}
+
+/** Whether text[from, to) is white space alone; false where there is no text. */
+function isGap(text: string | undefined, from: number, to = text?.length ?? 0): boolean {
+  if (text === undefined) return false;
+  for (let at = from; at < to; at++) if (!isGapUnit(text.charCodeAt(at))) return false;
   return true;
 }
 

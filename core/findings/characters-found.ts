@@ -1,8 +1,8 @@
-import type { Cleaning } from '../cleaning.ts';
-import { allPieces } from '../output.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { allPieces } from '../cleaning/output.ts';
 import { ANY_SCRIPT, classOfCharacter, type CharacterClass } from '../text/unusual-characters.ts';
 import { findPass, PASSES, type PassId } from '../passes/index.ts';
-import { addPlace, type Place } from './places.ts';
+import { addPlace, type Place } from '../edits/place.ts';
 
 /** A hidden or unusual character of the source. */
 export interface CharacterFinding {

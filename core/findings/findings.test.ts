@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
-import { clean } from '../clean.ts';
+import { clean } from '../cleaning/clean.ts';
 import type { Choice } from '../choices/choice.ts';
-import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
-import { cleanText } from '../output.ts';
+import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { cleanText } from '../cleaning/output.ts';
 import { PASSES } from '../passes/index.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { applyPassSwitch, DEFAULT_STYLE } from '../style/style.ts';

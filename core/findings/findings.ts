@@ -1,4 +1,4 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { kindOfSource, type SourceKind } from '../report/summary.ts';
 import { linesWrap } from '../seams/decide.ts';
 import type { Language } from '../text/language.ts';

@@ -1,4 +1,4 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { Decision } from '../seams/seam-table.ts';
 
 /** How long the lines of a text are: lines by length in characters, indent included. */
@@ -44,5 +44,5 @@ export function profileLines({ table, decided, decision }: Cleaning): LineProfil
     if (kept < decision.length && goesOn) bar.runOn++;
     else bar.end++;
   }
-  return { bars, measure, isGiven: decided.told.measure !== undefined, exactness: decided.measure.reliability };
+  return { bars, measure, isGiven: decided.overrides.measure !== undefined, exactness: decided.measure.reliability };
 }

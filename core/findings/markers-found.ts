@@ -1,12 +1,12 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { toSourceRanges } from '../edits/clean-to-source.ts';
-import { textOfBlock } from '../block-text.ts';
+import { textOfBlock } from '../cleaning/block-text.ts';
 import { signsOf } from '../text/signs.ts';
-import { allPieces } from '../output.ts';
+import { allPieces } from '../cleaning/output.ts';
 import { FINDING_PASSES, PASSES, type PassId } from '../passes/index.ts';
 import { hasWorkIn, passAtWork } from '../passes/pass.ts';
 import { isPassOn, settingsOf } from '../style/style.ts';
-import { addPlace, type Place } from './places.ts';
+import { addPlace, type Place } from '../edits/place.ts';
 
 /** What one pass for marks, cues or furniture takes out, or would. */
 export interface MarkerFinding {

@@ -1,8 +1,8 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import { runsOn } from '../seams/convention.ts';
 import { Decision } from '../seams/seam-table.ts';
-import { addPlace, type Place } from './places.ts';
+import { addPlace, type Place } from '../edits/place.ts';
 
 /** One kind of gap between lines, and how far it marks paragraphs. */
 export interface MarkFinding {

@@ -1,9 +1,9 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Choice } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../history/history.ts';
 import { passOfLine } from '../passes/index.ts';
 import { isDropped, isKept, LineKind } from '../lines/line-kind.ts';
-import { addPlace, type Place } from './places.ts';
+import { addPlace, type Place } from '../edits/place.ts';
 
 /** A line that comes again and again, with other figures maybe: most likely page furniture, or a refrain. */
 export interface RepeatedLine {

@@ -1,7 +1,7 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { isKept } from '../lines/line-kind.ts';
 import { readSpeaker } from '../text/speakers.ts';
-import { addPlace, type Place } from './places.ts';
+import { addPlace, type Place } from '../edits/place.ts';
 
 export interface SpeakerFinding {
   readonly name: string;

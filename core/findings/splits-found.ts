@@ -1,8 +1,8 @@
-import type { Cleaning } from '../cleaning.ts';
-import { rangeOfSeam } from '../seams-in-force.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { rangeOfSeam } from '../decided/seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
-import type { Place } from './places.ts';
+import type { Place } from '../edits/place.ts';
 
 /** A word that a hyphen splits at a line end, and what became of it. */
 export interface SplitFinding {

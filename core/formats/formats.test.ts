@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { clean } from '../clean.ts';
+import { clean } from '../cleaning/clean.ts';
 import { toReport } from '../report/report.ts';
 import { kindOfSource, suggestTitle } from '../report/summary.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';

@@ -1,6 +1,6 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
-import type { Block } from '../blocks/block.ts';
+import type { Block } from '../cleaning/block.ts';
 
 /** The clean text as HTML for the clipboard's rich flavour: headings, paragraphs, list items and lines of verse; no styles. */
 export function toHtml(cleaning: Cleaning): string {

@@ -1,7 +1,7 @@
 import { firstReaching, pieceText } from '../edits/piece.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import type { Decision } from '../seams/seam-table.ts';
-import { standingSeam } from '../standing-seam.ts';
+import { visibleSeam } from '../decided/visible-seam.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import { lineAt } from '../text/line-index.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
@@ -62,7 +62,7 @@ export function viewEntry(ledger: Ledger, at: number): LedgerLine {
 
 function certaintyOf({ cleaning, pieces }: Ledger, { seam, piece }: LedgerEntry): Partial<LedgerLine> {
   const { certainty, why } = pieces[piece] ?? {};
-  const stood = seam === undefined ? undefined : standingSeam(cleaning, seam);
+  const stood = seam === undefined ? undefined : visibleSeam(cleaning, seam);
   if (!stood) return certainty === undefined ? {} : { certainty, why };
   const { decided, table, at } = stood;
   return {

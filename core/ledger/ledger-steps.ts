@@ -1,8 +1,8 @@
 import type { Choice } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
+import { oneStep, type Step } from '../history/history.ts';
 import { stetsOf } from '../portion/edit-at.ts';
-import { rangeOfSeam } from '../seams-in-force.ts';
-import { standingSeam } from '../standing-seam.ts';
+import { rangeOfSeam } from '../decided/seams-in-force.ts';
+import { visibleSeam } from '../decided/visible-seam.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
 
 /** What a person can say of edits: let the source stand, find the edit right, or take back a stet. */
@@ -28,7 +28,7 @@ const STEPS: Readonly<Record<LedgerAction, (ledger: Ledger, at: number) => Step[
       for (const pass of entries[at]!.passes) choices.push({ kind: 'approve', from, to, pass });
     }
     if (seam !== undefined && !cleaning.settled[seam]) {
-      choices.push({ kind: 'seam', ...rangeOfSeam(cleaning, seam), decision: standingSeam(cleaning, seam)!.decision });
+      choices.push({ kind: 'seam', ...rangeOfSeam(cleaning, seam), decision: visibleSeam(cleaning, seam)!.decision });
     }
     return choices.map((choice) => ({ kind: 'choose', choice }));
   },

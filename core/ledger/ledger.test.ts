@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { csvParse } from 'd3-dsv';
-import { clean } from '../clean.ts';
+import { clean } from '../cleaning/clean.ts';
 import type { Choice } from '../choices/choice.ts';
-import { applyStep, NO_HISTORY, outcomeOf } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
-import { exportLedger } from '../formats/ledger-export.ts';
-import { allPieces, cleanText } from '../output.ts';
+import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { exportLedger } from './ledger-export.ts';
+import { allPieces, cleanText } from '../cleaning/output.ts';
 import { findEditDoubts } from '../report/report.ts';
 import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { applyRule } from '../style/rules.ts';

@@ -1,11 +1,11 @@
 import { BY_HAND, type Choice, type StetChoice } from '../choices/choice.ts';
 import { overlaps, toRanges, type Ranges } from '../choices/ranges.ts';
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
-import { allPieces } from '../output.ts';
+import { allPieces } from '../cleaning/output.ts';
 import { findDoubts, isDoubtful, listWordChanges } from '../report/report.ts';
 import { isRuleId } from '../rules/own-rule.ts';
-import { seamOfGap } from '../seams-in-force.ts';
+import { seamOfGap } from '../decided/seams-in-force.ts';
 import { wordsWithin } from '../text/word-index.ts';
 
 /** Which edits of the ledger are wanted. */

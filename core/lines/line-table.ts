@@ -1,5 +1,5 @@
 import type { LineIndex } from '../text/line-index.ts';
-import type { Captions } from './captions.ts';
+import type { Captions } from './captions/captions.ts';
 
 /** Yes/no features of a line, one bit each. */
 export const Flag = {

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { readCaptions } from './captions.ts';
+import { readCaptions } from './captions/captions.ts';
 import { ALL_LINE_OPTIONS, LineKind } from './line-kind.ts';
-import { readPageLabel } from './page-label.ts';
+import { readPageLabel } from './pages/page-label.ts';
 import { readLines } from './read-lines.ts';
-import { readArrowLine, readLead, readOwnLine } from './time-code.ts';
+import { readArrowLine, readLead, readOwnLine } from './captions/time-code.ts';
 
 const NAMES = Object.fromEntries(Object.entries(LineKind).map(([name, kind]) => [kind, name]));
 

@@ -1,18 +1,18 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
-import { readCaptions } from './captions.ts';
-import { findCode } from './code-lines.ts';
-import { findContents } from './contents-lines.ts';
-import { findFootnotes } from './footnotes.ts';
-import { findFurniture } from './furniture.ts';
+import { readCaptions } from './captions/captions.ts';
+import { findCode } from './laid-out/code-lines.ts';
+import { findContents } from './laid-out/contents-lines.ts';
+import { findFootnotes } from './pages/footnotes.ts';
+import { findFurniture } from './pages/furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isEmptyMarkup, isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
 import { findMailQuotes } from './mail-quotes.ts';
-import { findMarginNumbers } from './margin-numbers.ts';
-import { findTables } from './table-lines.ts';
-import { findWebFurniture } from './web-furniture.ts';
+import { findMarginNumbers } from './pages/margin-numbers.ts';
+import { findTables } from './laid-out/table-lines.ts';
+import { findWebFurniture } from './web/web-furniture.ts';
 import type { LineTable } from './line-table.ts';
 
 /** Reads a source into lines with features and kinds. Linear in its length. */

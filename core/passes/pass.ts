@@ -1,4 +1,4 @@
-import type { BlockKind } from '../blocks/block.ts';
+import type { BlockKind } from '../blocks/block-kind.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { LineKind, LineOptions } from '../lines/line-kind.ts';
 import type { Language } from '../text/language.ts';

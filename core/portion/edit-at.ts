@@ -1,8 +1,8 @@
 import { BY_HAND } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
+import { oneStep, type Step } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
-import { allPieces } from '../output.ts';
+import { allPieces } from '../cleaning/output.ts';
 import { choicesIn, piecesIn } from './portion.ts';
 
 /** One edit, for a person who asks what happened at a place. */

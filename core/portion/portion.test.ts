@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { clean, revise } from '../clean.ts';
-import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../choices/history.ts';
-import { cleanText } from '../output.ts';
+import { clean, revise } from '../cleaning/clean.ts';
+import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../history/history.ts';
+import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { stepForStet, viewEdit } from './edit-at.ts';
 import { stepForPortion, viewPortion, type PortionAction } from './portion.ts';

@@ -1,8 +1,8 @@
 import type { Choice } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
+import { oneStep, type Step } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
-import { pieceLists } from '../output.ts';
+import { pieceLists } from '../cleaning/output.ts';
 import { BY_HAND } from '../choices/choice.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { lineAt } from '../text/line-index.ts';

@@ -1,6 +1,6 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
-import { allPieces } from '../output.ts';
+import { allPieces } from '../cleaning/output.ts';
 import { lineAt } from '../text/line-index.ts';
 
 /** A stretch of the source that reads otherwise in two cleanings of it. */

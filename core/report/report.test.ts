@@ -1,16 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
-import { clean } from '../clean.ts';
+import { clean } from '../cleaning/clean.ts';
 import type { Choice } from '../choices/choice.ts';
-import { cleanText } from '../output.ts';
-import { standingSeams } from '../standing-seam.ts';
-import { canMend, rangeOfSeam, seamOfChoice } from '../seams-in-force.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { visibleSeams } from '../decided/visible-seam.ts';
+import { canMend, rangeOfSeam, seamOfChoice } from '../decided/seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
-import { applyStep, NO_HISTORY, outcomeOf, undo } from '../choices/history.ts';
+import { applyStep, NO_HISTORY, outcomeOf, undo } from '../history/history.ts';
 import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
-import { withPassTable } from './pass-table.ts';
+import { withPassTable } from '../passes/pass-table.ts';
 import { countEdits, findDoubts, listWordChanges, toReport } from './report.ts';
-import { countWouldDo } from './would-do.ts';
+import { countOffPasses } from './off-pass-counts.ts';
 
 const SOURCE = `A tide mill asks for nothing but pa-
 tience.[4] It waits for the moon,
@@ -110,7 +110,7 @@ describe('the report', () => {
     const block = before.blocks[3]!;
     const after = clean(source, DEFAULT_STYLE, [{ kind: 'drop', from: block.from, to: block.to }]);
     const seams = toReport(after).seams;
-    const shown = [...standingSeams(after)];
+    const shown = [...visibleSeams(after)];
     expect(seams.map(({ lines }) => lines)).toEqual(shown.map(({ above, below }) => [above + 1, below + 1]));
     expect(seams.length).toBeLessThan(toReport(before).seams.length);
     for (const [at, { certainty, doubt }] of seams.entries()) {
@@ -130,7 +130,7 @@ describe('the report', () => {
 describe('what passes that are off would do', () => {
   const source = 'He opened the the gate -- "low" water.';
   const counted = (style: Style) => {
-    const counting = countWouldDo(clean(source, style));
+    const counting = countOffPasses(clean(source, style));
     for (;;) {
       const step = counting.next();
       if (step.done) return step.value;
@@ -142,7 +142,7 @@ describe('what passes that are off would do', () => {
     expect(counts).toMatchObject({ 'repeated-words': 1, dashes: 1, quotes: 2, emoji: 0 });
     expect(counts).not.toHaveProperty('doubled-spaces');
     const numbered = 'The miller let the water\n12\n\fout through the gate.';
-    const counting = countWouldDo(clean(numbered, applyPassSwitch(DEFAULT_STYLE, 'page-furniture', false)));
+    const counting = countOffPasses(clean(numbered, applyPassSwitch(DEFAULT_STYLE, 'page-furniture', false)));
     let step = counting.next();
     while (!step.done) step = counting.next();
     expect(step.value).toMatchObject({ 'page-furniture': 1 });
@@ -154,7 +154,7 @@ describe('what passes that are off would do', () => {
   });
 
   test('of a long text is counted in steps', () => {
-    const counting = countWouldDo(clean(Array.from({ length: 200 }, () => source).join('\n\n'), DEFAULT_STYLE));
+    const counting = countOffPasses(clean(Array.from({ length: 200 }, () => source).join('\n\n'), DEFAULT_STYLE));
     let steps = 0;
     while (!counting.next().done) steps++;
     expect(steps).toBeGreaterThan(2);

@@ -1,9 +1,9 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { findWordChanges, type WordChange, type WordTally } from '../edits/conservation.ts';
-import { pieceLists, wordLists } from '../output.ts';
+import { pieceLists, wordLists } from '../cleaning/output.ts';
 import type { Piece } from '../edits/piece.ts';
 import { PASSES } from '../passes/index.ts';
-import { standingSeams } from '../standing-seam.ts';
+import { visibleSeams } from '../decided/visible-seam.ts';
 import { statsOf } from './piece-stats.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { Style } from '../style/style.ts';
@@ -21,7 +21,7 @@ export function countEdits(cleaning: Cleaning): Record<string, number> {
 /** The seams whose decision is below the certainty limit and that no person has settled, in order. */
 export function findDoubts(cleaning: Cleaning): number[] {
   const doubts: number[] = [];
-  for (const { seam, settled, certainty } of standingSeams(cleaning)) {
+  for (const { seam, settled, certainty } of visibleSeams(cleaning)) {
     if (!settled && certainty < cleaning.style.certaintyLimit) doubts.push(seam);
   }
   return doubts;
@@ -74,7 +74,7 @@ export function toReport(cleaning: Cleaning): Report {
   return {
     counts: countEdits(cleaning),
     words: cleaning.tally,
-    seams: Array.from(standingSeams(cleaning), ({ seam, above, below, decision, certainty, settled }) => ({
+    seams: Array.from(visibleSeams(cleaning), ({ seam, above, below, decision, certainty, settled }) => ({
       lines: [above + 1, below + 1],
       decision: DECISION_NAMES[decision]!,
       certainty: settled ? 1 : Math.round(certainty * 1000) / 1000,

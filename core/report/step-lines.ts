@@ -1,7 +1,7 @@
-import type { Cleaning } from '../cleaning.ts';
-import type { Step } from '../choices/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import type { Step } from '../history/history.ts';
 import type { Choice } from '../choices/choice.ts';
-import { seamOfChoice } from '../seams-in-force.ts';
+import { seamOfChoice } from '../decided/seams-in-force.ts';
 import { lineAt } from '../text/line-index.ts';
 
 /** The first and the last line, from 1, that a step is about; undefined for steps about the whole text. */

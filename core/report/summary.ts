@@ -1,4 +1,4 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { linesWrap } from '../seams/decide.ts';
 import { LineKind } from '../lines/line-kind.ts';

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { clean, revise } from '../clean.ts';
-import type { Cleaning } from '../cleaning.ts';
-import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../choices/history.ts';
-import { cleanText } from '../output.ts';
+import { clean, revise } from '../cleaning/clean.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../history/history.ts';
+import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';

@@ -1,8 +1,8 @@
 import type { Choice } from '../choices/choice.ts';
-import { oneStep, type Step } from '../choices/history.ts';
-import type { Cleaning } from '../cleaning.ts';
+import { oneStep, type Step } from '../history/history.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { choicesIn, leaveOut } from '../portion/portion.ts';
-import { rangeOfSeam, seamOfGap } from '../seams-in-force.ts';
+import { rangeOfSeam, seamOfGap } from '../decided/seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';

@@ -1,5 +1,5 @@
-import type { BlockKind } from '../blocks/block.ts';
-import type { Cleaning } from '../cleaning.ts';
+import type { BlockKind } from '../blocks/block-kind.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 
 /** A paragraph of the clean text, for reading alone. */

@@ -1,10 +1,10 @@
 import type { Choice } from '../choices/choice.ts';
-import type { Cleaning } from '../cleaning.ts';
-import type { BlockKind } from '../blocks/block.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import type { BlockKind } from '../blocks/block-kind.ts';
 import { pieceText, type Piece } from '../edits/piece.ts';
-import { pieceLists } from '../output.ts';
+import { pieceLists } from '../cleaning/output.ts';
 import { statsOf } from '../report/piece-stats.ts';
-import { seamOfChoice } from '../seams-in-force.ts';
+import { seamOfChoice } from '../decided/seams-in-force.ts';
 import { isDropped } from '../lines/line-kind.ts';
 import { findDoubtedLines } from '../doubts/line-doubts.ts';
 import { findDoubts, findEditDoubts } from '../report/report.ts';

@@ -1,4 +1,4 @@
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { rowAt, type RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';
 

@@ -1,14 +1,14 @@
 import { BY_HAND } from '../choices/choice.ts';
 import { overlaps } from '../choices/ranges.ts';
-import type { Cleaning } from '../cleaning.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
-import type { Place } from '../findings/places.ts';
+import type { Place } from '../edits/place.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/report.ts';
-import { standingSeam, type StandingSeam } from '../standing-seam.ts';
+import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
 import { firstWhere } from '../text/first-where.ts';
-import { canMend, rangeOfSeam } from '../seams-in-force.ts';
+import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
@@ -188,13 +188,13 @@ function viewSeams(cleaning: Cleaning, plan: RowPlan, row: number): SeamView[] {
   const views: SeamView[] = [];
   const first = firstWhere(count, (seam) => table.from[line[seam + 1]!]! >= plan.from[row]!);
   for (let seam = first; seam < count && rowOfSeam(cleaning, plan, seam) === row; seam++) {
-    const stood = standingSeam(cleaning, seam);
+    const stood = visibleSeam(cleaning, seam);
     if (stood) views.push(viewSeam(cleaning, plan, row, stood));
   }
   return views;
 }
 
-function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, stood: StandingSeam): SeamView {
+function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, stood: VisibleSeam): SeamView {
   const { style, table } = cleaning;
   const { seam, above, below, settled, decided, at } = stood;
   const first = rowFirstLine(table.index, plan, row);
@@ -211,7 +211,7 @@ function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, stood: Standin
     certainty,
     settled,
     doubt: !settled && certainty < style.certaintyLimit,
-    canMend: !stood.isAcross && canMend(cleaning, seam),
+    canMend: !stood.skipsLines && canMend(cleaning, seam),
     reasons: explainSeam(decided, stood.table, at).slice(0, LONGEST_REASONS),
     split: decided.splits.get(at)?.evidence,
     gap: decided.seams.turn[at] ? undefined : markAt(stood.table, decided.seams, at),

@@ -1,5 +1,5 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
-import { compileQuery, expandReplacement, type Query } from '../search/query.ts';
+import { compileQuery, expandReplacement, type Query } from './query.ts';
 
 export type RuleId = `rule:${number}`;
 

@@ -27,7 +27,7 @@ export interface Region {
 }
 
 /** What a person said of the whole text: what marks its paragraphs, and at how many characters its lines wrap. */
-export interface Told {
+export interface Overrides {
   readonly mark?: ParagraphMark;
   readonly measure?: number;
 }
@@ -38,7 +38,7 @@ export interface SeamDecisions {
   readonly measure: Measure;
   readonly sequence: Uint8Array;
   readonly pieces: LinePieces;
-  readonly told: Told;
+  readonly overrides: Overrides;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
   /** They tile the seams; at least one. */
@@ -59,11 +59,11 @@ export function decideSeams(
   table: LineTable,
   words: WordIndex,
   lexicon: Lexicon = {},
-  told: Told = {},
+  overrides: Overrides = {},
 ): SeamDecisions {
   const seams = findSeams(source, table);
-  const { mark } = told;
-  const measure = findMeasure(table, seams, told.measure);
+  const { mark } = overrides;
+  const measure = findMeasure(table, seams, overrides.measure);
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure);
   const starts = findRegions(table, seams);
@@ -87,7 +87,7 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, told, usualIndent, regions, decision, certainty, splits };
+  return { seams, measure, sequence, pieces, overrides, usualIndent, regions, decision, certainty, splits };
 }
 
 function mostFrequent(values: Uint32Array): number {
@@ -118,8 +118,8 @@ export function linesWrap({ regions }: SeamDecisions): boolean {
 /** All that the evidence at one seam looked at. */
 export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
   const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
-  const { seams, measure, sequence, pieces, told } = decided;
-  return { table, seams, measure, sequence, pieces, mark: told.mark, ...region };
+  const { seams, measure, sequence, pieces, overrides } = decided;
+  return { table, seams, measure, sequence, pieces, mark: overrides.mark, ...region };
 }
 
 export interface SeamReason {

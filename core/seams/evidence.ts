@@ -76,12 +76,18 @@ const PLACE_EVIDENCE = {
   pageTurn: ({ seams }, seam, { beforeFlags }) =>
     seams.turn[seam] && !(beforeFlags & (Flag.endsStop | Flag.endsColon)) ? 1 : 0,
   inSequence: ({ sequence }, seam) => sequence[seam]!,
-  headingGoesOn: ({ table }, _s, { before, afterFlags }) =>
-    isHeading(table, before) && afterFlags & Flag.startsLower ? 1 : 0,
   titleBefore: (context, seam, { before, afterFlags }) =>
     looksLikeTitle(context, seam, before) && !(afterFlags & Flag.startsLower) ? 1 : 0,
   titleAfter: (context, seam, { beforeFlags, after }) =>
     looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
+  longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
+  noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
+} as const satisfies Record<string, Evidence>;
+
+/** Evidence of what the two lines are: 0 between lines of prose, as most are. */
+const KIND_EVIDENCE = {
+  headingGoesOn: ({ table }, _s, { before, afterFlags }) =>
+    isHeading(table, before) && afterFlags & Flag.startsLower ? 1 : 0,
   headingBefore: ({ table }, _s, { before, after }) => (isHeading(table, before) && !isHeading(table, after) ? 1 : 0),
   headingAfter: ({ table }, _s, { before, after }) => (isHeading(table, after) && !isHeading(table, before) ? 1 : 0),
   captionAfter: ({ table }, _s, { after }) => (table.kind[after] === LineKind.figureCaption ? 1 : 0),
@@ -89,34 +95,51 @@ const PLACE_EVIDENCE = {
     table.kind[after] === LineKind.footnote && table.kind[before] !== LineKind.footnote ? 1 : 0,
   footnoteBefore: ({ table }, _s, { before, after }) =>
     table.kind[before] === LineKind.footnote && table.kind[after] !== LineKind.footnote ? 1 : 0,
-  longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
-  noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
 
-const EVIDENCE = { ...PLACE_EVIDENCE, ...WORD_EVIDENCE };
+const EVIDENCE = { ...PLACE_EVIDENCE, ...KIND_EVIDENCE, ...WORD_EVIDENCE };
 
 export type EvidenceName = keyof typeof EVIDENCE;
 
 export const EVIDENCE_NAMES = Object.keys(EVIDENCE) as readonly EvidenceName[];
 
-const PLACE_LIST: readonly Evidence[] = Object.values(PLACE_EVIDENCE);
+const PLACE_LIST: readonly Evidence[] = Object.values({ ...PLACE_EVIDENCE, ...KIND_EVIDENCE });
+const KINDS_FROM = Object.keys(PLACE_EVIDENCE).length;
 const WORD_LIST: readonly ((words: WordsAcross) => number)[] = Object.values(WORD_EVIDENCE);
 
 /** Writes the evidence at a seam into `out`, in the order of EVIDENCE_NAMES. */
 export function collectEvidence(context: SeamContext, seam: number, out: Float32Array): void {
-  collectPlaceEvidence(context, seam, out);
   const { table, seams } = context;
+  const sides = sidesOf(context, seam);
+  for (let at = 0; at < PLACE_LIST.length; at++) out[at] = PLACE_LIST[at]!(context, seam, sides);
   const words = wordsAcross(context, table.flags[seams.line[seam]!]!, table.flags[seams.line[seam + 1]!]!);
   for (let at = 0; at < WORD_LIST.length; at++) out[PLACE_LIST.length + at] = WORD_LIST[at]!(words);
 }
 
-const PLACE: Readonly<Record<keyof typeof PLACE_EVIDENCE, Evidence>> = PLACE_EVIDENCE;
+/** Evidence that is 0 at every seam of a region for which its condition does not hold: it is not asked there. */
+const ONLY_WHERE: { readonly [name in keyof typeof PLACE_EVIDENCE]?: (context: SeamContext) => boolean } = {
+  chosenMark: ({ mark }) => mark !== undefined,
+  otherThanMark: ({ mark }) => mark?.by === 'gap',
+  plainGapWhereMarked: ({ convention }) => convention.marked && convention.wraps,
+  fullEnd: ({ fullEnds }) => fullEnds !== 0,
+  notWrapped: ({ convention }) => !convention.wraps,
+  longPause: ({ table }) => table.captions.found,
+  noPause: ({ table }) => table.captions.found,
+};
 
-function collectPlaceEvidence(context: SeamContext, seam: number, out: Float32Array): void {
+/** The places in PLACE_LIST of the evidence of the place that may be other than 0 in a region. */
+function evidenceIn(context: SeamContext): readonly number[] {
+  return Object.keys(PLACE_EVIDENCE).flatMap((name, at) => {
+    const holds = ONLY_WHERE[name as keyof typeof PLACE_EVIDENCE];
+    return holds && !holds(context) ? [] : [at];
+  });
+}
+
+function sidesOf(context: SeamContext, seam: number): Sides {
   const { table, seams } = context;
   const before = seams.line[seam]!;
   const after = seams.line[seam + 1]!;
-  const sides: Sides = {
+  return {
     before,
     after,
     beforeFlags: table.flags[before]!,
@@ -125,34 +148,6 @@ function collectPlaceEvidence(context: SeamContext, seam: number, out: Float32Ar
     hangs: hangs(table, seams, seam),
     room: roomEvidence(context, seam),
   };
-  // One call site for each, so that all can be inlined: a loop over the list calls through a pointer.
-  out[0] = PLACE.chosenMark(context, seam, sides);
-  out[1] = PLACE.otherThanMark(context, seam, sides);
-  out[2] = PLACE.lineEndMark(context, seam, sides);
-  out[3] = PLACE.gap(context, seam, sides);
-  out[4] = PLACE.plainGapWhereMarked(context, seam, sides);
-  out[5] = PLACE.fullLine(context, seam, sides);
-  out[6] = PLACE.room(context, seam, sides);
-  out[7] = PLACE.roomAfterStop(context, seam, sides);
-  out[8] = PLACE.shortFill(context, seam, sides);
-  out[9] = PLACE.fullEnd(context, seam, sides);
-  out[10] = PLACE.pieceOfLine(context, seam, sides);
-  out[11] = PLACE.looseRun(context, seam, sides);
-  out[12] = PLACE.looseGroup(context, seam, sides);
-  out[13] = PLACE.notWrapped(context, seam, sides);
-  out[14] = PLACE.hangingLine(context, seam, sides);
-  out[15] = PLACE.pageTurn(context, seam, sides);
-  out[16] = PLACE.inSequence(context, seam, sides);
-  out[17] = PLACE.headingGoesOn(context, seam, sides);
-  out[18] = PLACE.titleBefore(context, seam, sides);
-  out[19] = PLACE.titleAfter(context, seam, sides);
-  out[20] = PLACE.headingBefore(context, seam, sides);
-  out[21] = PLACE.headingAfter(context, seam, sides);
-  out[22] = PLACE.captionAfter(context, seam, sides);
-  out[23] = PLACE.footnoteAfter(context, seam, sides);
-  out[24] = PLACE.footnoteBefore(context, seam, sides);
-  out[25] = PLACE.longPause(context, seam, sides);
-  out[26] = PLACE.noPause(context, seam, sides);
 }
 
 function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, afterFlags: number): WordsAcross {
@@ -165,21 +160,23 @@ function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, af
  * a region has some hundreds of pairs, however many seams.
  */
 export function weighEvidence(context: SeamContext, weights: Float32Array): (seam: number) => number {
-  const { table, seams } = context;
-  const place = new Float32Array(PLACE_LIST.length);
+  const { table } = context;
+  const which = evidenceIn(context);
   const known = new Map<number, number>();
   const weighWords = (beforeFlags: number, afterFlags: number) => {
     const words = wordsAcross(context, beforeFlags, afterFlags);
     return WORD_LIST.reduce((sum, evidence, at) => sum + weights[PLACE_LIST.length + at]! * evidence(words), 0);
   };
   return (seam) => {
-    collectPlaceEvidence(context, seam, place);
-    const beforeFlags = table.flags[seams.line[seam]!]!;
-    const afterFlags = table.flags[seams.line[seam + 1]!]!;
+    const sides = sidesOf(context, seam);
+    const { before, after, beforeFlags, afterFlags } = sides;
     const pair = beforeFlags * 2 ** 26 + afterFlags;
     let odds = known.get(pair);
     if (odds === undefined) known.set(pair, (odds = weighWords(beforeFlags, afterFlags)));
-    for (let at = 0; at < place.length; at++) odds += weights[at]! * place[at]!;
+    for (const at of which) odds += weights[at]! * PLACE_LIST[at]!(context, seam, sides);
+    if (table.kind[before] === LineKind.prose && table.kind[after] === LineKind.prose) return odds;
+    for (let at = KINDS_FROM; at < PLACE_LIST.length; at++)
+      odds += weights[at]! * PLACE_LIST[at]!(context, seam, sides);
     return odds;
   };
 }

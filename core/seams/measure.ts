@@ -223,36 +223,29 @@ function fitSetInBlocks(
   }
 }
 
-/** The second widest of widths[from, to), overlong ones left out. Sorted by insertion: there are a dozen. */
+/** The second widest of widths[from, to), overlong ones left out. */
 function secondWidest(widths: Uint32Array, from: number, to: number): number {
-  const first = Math.max(0, from);
-  const count = Math.min(to, widths.length) - first;
-  if (count <= 0) return 0;
-  const sorted = count <= 2 * NEIGHBOURS ? sortedFew(widths, first, count) : sortedMany(widths, first, count);
-  const limit = sorted[count >> 1]! * OVERLONG;
+  const sorted = widths.slice(Math.max(0, from), Math.max(0, to));
+  const count = sorted.length;
+  if (count > 2 * NEIGHBOURS) sorted.sort();
+  else sortFew(sorted);
+  const limit = (sorted[count >> 1] ?? 0) * OVERLONG;
   let usual = count;
   while (usual > 0 && sorted[usual - 1]! > limit) usual--;
-  return usual >= 2 ? sorted[usual - 2]! : usual === 1 ? sorted[0]! : 0;
+  return sorted[usual - 2] ?? sorted[usual - 1] ?? 0;
 }
 
-const few = new Float64Array(2 * NEIGHBOURS);
-
-/** By insertion, in an array that is used again and again. */
-function sortedFew(widths: Uint32Array, first: number, count: number): Float64Array {
-  for (let at = 0; at < count; at++) {
-    const width = widths[first + at]!;
+/** By insertion: quicker for a dozen. */
+function sortFew(values: Uint32Array): void {
+  for (let at = 1; at < values.length; at++) {
+    const value = values[at]!;
     let place = at;
-    while (place > 0 && few[place - 1]! > width) {
-      few[place] = few[place - 1]!;
+    while (place > 0 && values[place - 1]! > value) {
+      values[place] = values[place - 1]!;
       place--;
     }
-    few[place] = width;
+    values[place] = value;
   }
-  return few;
-}
-
-function sortedMany(widths: Uint32Array, first: number, count: number): Float64Array {
-  return Float64Array.from(widths.slice(first, first + count)).sort();
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */

@@ -41,7 +41,3 @@ export function matchesMark(mark: ParagraphMark, table: LineTable, seams: SeamTa
   if (blanks < mark.blanks || (mark.odd && seams.odd[seam] !== 1)) return false;
   return mark.step === 'level' || stepAt(table, seams, seam) === mark.step;
 }
-
-export function isSameMark(a: ParagraphMark | undefined, b: ParagraphMark | undefined): boolean {
-  return JSON.stringify(a) === JSON.stringify(b);
-}

@@ -105,7 +105,7 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
   for (const { head, tail } of found) {
     for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
       counts.set(form.toLowerCase(), 0);
-      outlines[outlineOf(form, 0, form.length)] = 1;
+      outlines[outlineOf(form)] = 1;
     }
   }
   const add = (from: number, to: number) => {
@@ -121,7 +121,8 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
       const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
       if (!cut) add(from, to);
     }
-    if (compound && outlines[outlineOf(source, words.from[word - 1]!, to)] !== 0) add(words.from[word - 1]!, to);
+    const mayBeSought = compound && outlines[words.outline[word - 1]!] !== 0 && outlines[words.outline[word]!] !== 0;
+    if (mayBeSought) add(words.from[word - 1]!, to);
   }
   return counts;
 }

@@ -1,4 +1,4 @@
-import { expandReplacement, type Query } from './query.ts';
+import { expandReplacement, type Query } from '../rules/query.ts';
 
 /** Where a search found something, in order: hit i is text[from[i], to[i]). */
 export interface Hits {

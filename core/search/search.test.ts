@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { concordanceLine, findHits } from './find-hits.ts';
 import { HIDDEN_SIGNS, readHidden, showHidden } from './hidden-signs.ts';
-import { compileQuery, expandReplacement, type Query } from './query.ts';
+import { compileQuery, expandReplacement, type Query } from '../rules/query.ts';
 
 const query = (text: string, options: Partial<Query> = {}): Query => ({
   text,

@@ -59,6 +59,8 @@ const WORD_UNIT = /[\p{L}\p{M}\p{N}]/u;
 
 function isWordUnitSlow(code: number): boolean {
   if (code >= 0xd800 && code <= 0xdfff) return true;
+  // General punctuation: the quotation marks and dashes of most texts.
+  if (code >= 0x2000 && code <= 0x206f) return false;
   return WORD_UNIT.test(String.fromCharCode(code));
 }
 

@@ -86,9 +86,7 @@ class LineCollector {
     this.from = grown(this.from);
     this.to = grown(this.to);
     this.next = grown(this.next);
-    const end = new Uint8Array(this.end.length * 2);
-    end.set(this.end);
-    this.end = end;
+    this.end = grown(this.end);
   }
 }
 

@@ -1,4 +1,5 @@
-import { isDigit } from './characters.ts';
+import { isDigit, isWordUnit } from './characters.ts';
+import type { LineIndex } from './line-index.ts';
 
 /** A figure glued to a whole word or to its punctuation: "areas1", "freely2 .", "Guidelines).3". */
 export interface GluedFigure {
@@ -17,12 +18,23 @@ const LONGEST_STEM = 36;
 export function findGluedFigures(text: string): GluedFigure[] {
   const found: GluedFigure[] = [];
   for (const match of text.matchAll(FIGURE)) {
-    const before = text.charCodeAt(match.index - 1);
-    if (!(before > 0x20)) continue;
+    if (!mayFollowWord(text, match.index)) continue;
     const stem = STEM.exec(text.slice(Math.max(0, match.index - LONGEST_STEM), match.index))?.[1];
     if (stem !== undefined) found.push({ from: match.index, figures: match[0], stem });
   }
   return found;
+}
+
+const MOST_PUNCTUATION = 3;
+
+/** Whether a letter stands before a position, with at most a few signs between: cheap, and refuses nearly all times and numbers. */
+function mayFollowWord(text: string, position: number): boolean {
+  for (let at = position - 1; at >= 0 && at >= position - 1 - MOST_PUNCTUATION; at--) {
+    const code = text.charCodeAt(at);
+    if (code <= 0x20 || isDigit(code)) return false;
+    if (isWordUnit(code)) return true;
+  }
+  return false;
 }
 
 const FEWEST_MARKS = 2;
@@ -34,8 +46,8 @@ const NO_MARKS: ReadonlySet<string> = new Set();
  * figures. "file1" and "file2" have neither. `known` are the numbers of notes that were found at the foot of pages: of these a
  * single one is enough.
  */
-export function findGluedNotes(source: string, known: ReadonlySet<number>): ReadonlySet<string> {
-  const notes = known.size > 0 ? known : numbersOfNotes(source);
+export function findGluedNotes(source: string, index: LineIndex, known: ReadonlySet<number>): ReadonlySet<string> {
+  const notes = known.size > 0 ? known : numbersOfNotes(source, index);
   const fewest = known.size > 0 ? 1 : FEWEST_MARKS;
   if (notes.size < fewest) return NO_MARKS;
   const marks = new Map<string, string>();
@@ -53,26 +65,21 @@ export function findGluedNotes(source: string, known: ReadonlySet<number>): Read
 }
 
 /** Figures at the beginning of lines that go on with a capital, as notes do; a list has a stop or a bracket after its figure. */
-function numbersOfNotes(source: string): Set<number> {
+function numbersOfNotes(source: string, { count, from }: LineIndex): Set<number> {
   const numbers = new Set<number>();
-  let next = 0;
-  for (let start = 0; start < source.length; start = next) {
-    next = startOfNextLine(source, start);
+  for (let line = 0; line < count; line++) {
+    const start = from[line]!;
+    // Behind a page break stand page numbers.
+    if (source.charCodeAt(start - 1) === 0x0c) continue;
     let at = start;
-    while (at < start + 3 && source.charCodeAt(at) === 0x20) at++;
-    const from = at;
-    while (at < from + 2 && isDigit(source.charCodeAt(at))) at++;
-    if (at === from) continue;
-    if (/^\s?[\p{Lu}“"(]/u.test(source.slice(at, at + 3))) numbers.add(Number(source.slice(from, at)));
+    while (at < start + DEEPEST && source.charCodeAt(at) === 0x20) at++;
+    const first = at;
+    while (at < first + 2 && isDigit(source.charCodeAt(at))) at++;
+    if (at > first && NOTE_WORDS.test(source.slice(at, at + 3))) numbers.add(Number(source.slice(first, at)));
   }
   return numbers;
 }
 
-/** As line ends are for expressions: LF, CR and the Unicode separators. */
-function startOfNextLine(source: string, from: number): number {
-  for (let at = from; at < source.length; at++) {
-    const code = source.charCodeAt(at);
-    if (code === 0x0a || code === 0x0d || code === 0x2028 || code === 0x2029) return at + 1;
-  }
-  return source.length;
-}
+/** Columns before a note's figure, at the most. */
+const DEEPEST = 3;
+const NOTE_WORDS = /^\s?[\p{Lu}“"(]/u;

@@ -45,7 +45,9 @@ export const PAIRS = 0x3f;
 
 /** Below this a unit's signs and width are looked up. */
 const NEAR = 0x250;
-const FIRST_AT = 8;
+const FIRST_AT = 6;
+const HAS_OWN = 1 << 12;
+const WIDTH_AT = 13;
 
 function beginsPairs(code: number): number {
   const char = String.fromCharCode(code);
@@ -99,10 +101,19 @@ function signOfUnit(code: number): number {
   return signs;
 }
 
-/** For each near unit: the pairs that it may end, those that it may begin (shifted by FIRST_AT), and its printed width. */
-const PAIRING = Int32Array.from({ length: NEAR }, (_, code) => endsPairs(code) | (beginsPairs(code) << FIRST_AT));
+/**
+ * For each near unit, packed: the pairs that it may end, those that it may begin, whether it has signs of its own, its printed
+ * width. One look is all that most letters need.
+ */
+const UNITS = Int32Array.from(
+  { length: NEAR },
+  (_, code) =>
+    endsPairs(code) |
+    (beginsPairs(code) << FIRST_AT) |
+    (signOfUnit(code) === 0 ? 0 : HAS_OWN) |
+    (unitWidth(code) << WIDTH_AT),
+);
 const OWN = Int32Array.from({ length: NEAR }, (_, code) => signOfUnit(code));
-const WIDTH = Uint16Array.from({ length: NEAR }, (_, code) => unitWidth(code));
 
 const PUNCTUATION_FROM = 0x2000;
 const PUNCTUATION = Int32Array.from({ length: 0x100 }, (_, at) => signOfUnit(PUNCTUATION_FROM + at));
@@ -121,16 +132,16 @@ export function signsOf(text: string): number {
   for (let at = 0; at < text.length; at++) {
     const code = text.charCodeAt(at);
     if (code < NEAR) {
-      const pairing = PAIRING[code]!;
-      own |= OWN[code]!;
-      pairs |= begun & pairing;
-      begun = pairing >> FIRST_AT;
+      const unit = UNITS[code]!;
+      if ((unit & HAS_OWN) !== 0) own |= OWN[code]!;
+      pairs |= begun & unit;
+      begun = (unit >> FIRST_AT) & PAIRS;
     } else {
       own |= farSigns(code);
       begun = 0;
     }
   }
-  return own | (pairs & PAIRS);
+  return own | pairs;
 }
 
 /** Writes the printed width (thousandths of an em) and the signs of text[from, to) at a place of two columns, from one walk. */
@@ -149,11 +160,11 @@ export function measureStretch(
   for (let at = from; at < to; at++) {
     const code = text.charCodeAt(at);
     if (code < NEAR) {
-      const pairing = PAIRING[code]!;
-      width += WIDTH[code]!;
-      own |= OWN[code]!;
-      pairs |= begun & pairing;
-      begun = pairing >> FIRST_AT;
+      const unit = UNITS[code]!;
+      width += unit >> WIDTH_AT;
+      if ((unit & HAS_OWN) !== 0) own |= OWN[code]!;
+      pairs |= begun & unit;
+      begun = (unit >> FIRST_AT) & PAIRS;
     } else {
       width += unitWidth(code);
       own |= farSigns(code);
@@ -161,11 +172,11 @@ export function measureStretch(
     }
   }
   widths[place] = width;
-  signs[place] = own | (pairs & PAIRS);
+  signs[place] = own | pairs;
 }
 
 /** The signs that appear where one unit comes to stand before another: pairs of the two. */
 export function signsOfPair(first: number, second: number): number {
   if (!(first < NEAR && second < NEAR)) return 0;
-  return (PAIRING[first]! >> FIRST_AT) & PAIRING[second]! & PAIRS;
+  return (UNITS[first]! >> FIRST_AT) & UNITS[second]! & PAIRS;
 }

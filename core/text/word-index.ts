@@ -1,6 +1,6 @@
 import { grown } from './growing.ts';
-import { isWordUnit } from './characters.ts';
-import { endOfWord, LATIN, LATIN_WORD_UNITS } from './words.ts';
+import { isCjk, isWordUnit } from './characters.ts';
+import { isInsideWord, LATIN, LATIN_WORD_UNITS } from './words.ts';
 
 /** Where the words of a text lie, in order and in UTF-16 offsets: word i is text[from[i], to[i]). */
 export interface WordIndex {
@@ -15,23 +15,20 @@ export interface WordIndex {
 export const OUTLINES = 1 << 16;
 
 /**
- * First and last letters and the length as a number below OUTLINES, the same for capitals and small letters: most words of a text
- * differ in it from all that are looked for, and need no slice.
+ * A number below OUTLINES that words have in common which differ in nothing but capitals: few other words of a text share it, so
+ * whoever looks for some words need not look at the letters of most others.
  */
-export function outlineOf(text: string, from: number, to: number): number {
-  const first = smallCode(text.charCodeAt(from));
-  const second = smallCode(text.charCodeAt(from + 1));
-  const last = smallCode(text.charCodeAt(to - 1));
-  return (first * 7919 + second * 613 + last * 41 + (to - from)) & (OUTLINES - 1);
+export function outlineOf(word: string): number {
+  let outline = 0;
+  for (let at = 0; at < word.length; at++) outline = foldUnit(outline, word.charCodeAt(at));
+  return outline;
 }
 
-const SMALL = Uint16Array.from({ length: LATIN }, (_, code) =>
-  code < 0x80 ? code | 0x20 : String.fromCharCode(code).toLowerCase().charCodeAt(0),
-);
+/** Small letters of the Latin script; all other letters count alike, since looking them up would cost more than it saves. */
+const SMALL = Uint16Array.from({ length: LATIN }, (_, code) => String.fromCharCode(code).toLowerCase().charCodeAt(0));
 
-function smallCode(code: number): number {
-  if (code < LATIN) return SMALL[code]!;
-  return code >= 0x2000 && code < 0x2100 ? code : String.fromCharCode(code).toLowerCase().charCodeAt(0) || 0;
+function foldUnit(outline: number, code: number): number {
+  return (outline * 31 + (code < LATIN ? SMALL[code]! : 1)) & (OUTLINES - 1);
 }
 
 /** Finds the words of a text, once for all who count or look them up. Linear in its length. */
@@ -41,23 +38,33 @@ export function indexWords(text: string): WordIndex {
   let outline = new Uint16Array(from.length);
   let count = 0;
   const { length } = text;
-  for (let at = 0; at < length; at++) {
-    const code = text.charCodeAt(at);
-    if (code < LATIN ? LATIN_WORD_UNITS[code] === 0 : !isWordUnit(code)) continue;
-    const start = at;
-    const end = endOfWord(text, start, length);
+  for (let at = 0; at < length;) {
+    let code = text.charCodeAt(at);
+    if (code < LATIN ? LATIN_WORD_UNITS[code] === 0 : !isWordUnit(code)) {
+      at++;
+      continue;
+    }
     if (count === from.length) {
       from = grown(from);
       to = grown(to);
-      const wider = new Uint16Array(from.length);
-      wider.set(outline);
-      outline = wider;
+      outline = grown(outline);
     }
-    from[count] = start;
-    to[count] = end;
-    outline[count] = outlineOf(text, start, end);
+    from[count] = at;
+    let folded = foldUnit(0, code);
+    at++;
+    if (isCjk(code)) {
+      if (code >= 0xd800 && code <= 0xdbff && at < length) at++;
+    } else {
+      for (; at < length; at++) {
+        code = text.charCodeAt(at);
+        const isInside = code < LATIN && LATIN_WORD_UNITS[code] === 1 ? true : isInsideWord(text, at, length, code);
+        if (!isInside) break;
+        folded = foldUnit(folded, code);
+      }
+    }
+    to[count] = at;
+    outline[count] = folded;
     count++;
-    at = end - 1;
   }
   return { count, from: from.subarray(0, count), to: to.subarray(0, count), outline: outline.subarray(0, count) };
 }

@@ -38,26 +38,24 @@ function findWord(text: string, from: number, to: number): number {
 }
 
 /** Where the word that begins at `from` ends. */
-export function endOfWord(text: string, from: number, to: number): number {
+function endOfWord(text: string, from: number, to: number): number {
   const first = text.charCodeAt(from);
   if (isCjk(first)) return Math.min(to, first >= 0xd800 && first <= 0xdbff ? from + 2 : from + 1);
   let at = from + 1;
-  while (at < to) {
-    const code = text.charCodeAt(at);
-    if (code < LATIN ? LATIN_WORD_UNITS[code] : isWordUnit(code) && !isCjk(code)) at++;
-    else if (isInsideWord(text, at, to, code)) at++;
-    else break;
-  }
+  while (at < to && isInsideWord(text, at, to, text.charCodeAt(at))) at++;
   return at;
 }
 
-/** An apostrophe or an unseen character between two letters. */
-function isInsideWord(text: string, at: number, to: number, code: number): boolean {
-  if (code === 0x27 || code === 0x2019) return at + 1 < to && isWordUnit(text.charCodeAt(at + 1));
-  if (code === 0xad || code === 0x200b || code === 0x200d || code === 0x200c || code === 0x2060) {
-    return at + 1 < to && isWordUnit(text.charCodeAt(at + 1));
-  }
-  return false;
+/** Whether a unit behind the first of a word belongs to it: a letter or digit, or an apostrophe or unseen character before one. */
+export function isInsideWord(text: string, at: number, to: number, code: number): boolean {
+  if (code < LATIN ? LATIN_WORD_UNITS[code] === 1 : isWordUnit(code) && !isCjk(code)) return true;
+  const links = code === 0x27 || code === 0x2019 || code === 0xad || code === 0x2060 || isJoiner(code);
+  return links && at + 1 < to && isWordUnit(text.charCodeAt(at + 1));
+}
+
+/** Zero-width space, non-joiner and joiner. */
+function isJoiner(code: number): boolean {
+  return code >= 0x200b && code <= 0x200d;
 }
 
 export function isAscii(text: string): boolean {

@@ -7,10 +7,10 @@ import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
 import { useStepNames } from './history/use-step-names.ts';
-import { ChoiceChips } from './choice-chips.tsx';
+import { ChoiceChips } from './menus/choice-chips.tsx';
 import { Tally } from './tally.tsx';
-import type { PieceView } from './piece-context.ts';
-import type { Ready } from './use-cleaning.ts';
+import type { PieceView } from './state/piece-context.ts';
+import type { Ready } from './state/use-cleaning.ts';
 
 interface PieceHeaderProps {
   readonly title: string;

@@ -9,15 +9,15 @@ import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
 import { KeysSheet } from './keys/keys-sheet.tsx';
 import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
-import type { Drawer, PieceView, Tour } from './piece-context.ts';
+import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
 import { PieceHeader } from './piece-header.tsx';
-import { useCleaning } from './use-cleaning.ts';
-import { useCopy } from './use-copy.ts';
-import { useDecisions } from './use-decisions.ts';
-import { useNoting } from './use-noting.ts';
-import { usePieceKeys } from './use-piece-keys.ts';
-import { useSaving } from './use-saving.ts';
-import { useSlowRuleNews } from './use-slow-rule-news.ts';
+import { useCleaning } from './state/use-cleaning.ts';
+import { useCopy } from './state/use-copy.ts';
+import { useDecisions } from './state/use-decisions.ts';
+import { useNoting } from './state/use-noting.ts';
+import { usePieceKeys } from './state/use-piece-keys.ts';
+import { useSaving } from './state/use-saving.ts';
+import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
 import { Working } from './working.tsx';
 
 interface PieceScreenProps {

@@ -4,22 +4,22 @@ import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
 import { DoubtBar } from './doubts/doubt-bar.tsx';
 import { useDoubts } from './doubts/use-doubts.ts';
-import { EditPopup, type EditAsked } from './edit-popup.tsx';
+import { EditPopup, type EditAsked } from './menus/edit-popup.tsx';
 import { neighbourOf } from './editing/neighbours.ts';
 import { useEditor } from './editing/use-editor.ts';
 import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
-import { PassRail } from './pass-rail.tsx';
-import { usePiece } from './piece-context.ts';
+import { PassRail } from './passes/pass-rail.tsx';
+import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
 import type { Selected } from './portion/selected.ts';
 import { usePortion, type MarkedPortion } from './portion/use-portion.ts';
-import { ReadingColumns } from './reading-columns.tsx';
-import { SeamMenu, type SeamAsked } from './seam-menu.tsx';
-import { TourBar } from './tour-bar.tsx';
-import { copyBetween } from './use-copy.ts';
-import { useStepping } from './use-stepping.ts';
-import { useWouldDo } from './use-would-do.ts';
+import { ReadingColumns } from './reading/reading-columns.tsx';
+import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
+import { TourBar } from './reading/tour-bar.tsx';
+import { copyBetween } from './state/use-copy.ts';
+import { useStepping } from './state/use-stepping.ts';
+import { useOffPassCounts } from './passes/use-off-pass-counts.ts';
 
 /** The main screen: source, ribbon and clean text side by side, with the passes, the overview and the ledger around them. */
 export function PieceText() {
@@ -27,7 +27,7 @@ export function PieceText() {
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
   const editor = useEditor(ready.client, decisions);
-  const wouldDo = useWouldDo(ready.client, ready.version);
+  const offPassCounts = useOffPassCounts(ready.client, ready.version);
   const open = useRef(piece.openDrawer);
   open.current = piece.openDrawer;
   const list = useCallback((pass: string) => open.current({ pass }), []);
@@ -75,7 +75,7 @@ export function PieceText() {
     <Place data-rail={isRailOpen || undefined}>
       <PassRail
         counts={ready.summary.counts}
-        wouldDo={wouldDo}
+        offPassCounts={offPassCounts}
         decisions={decisions}
         lit={lit}
         onLight={piece.light}

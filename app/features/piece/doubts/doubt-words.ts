@@ -1,6 +1,6 @@
 import { Decision, passOfReason, type Answer, type DoubtView } from '../../../../core/index.ts';
 import { keyWords } from '../ledger/concordance-words.ts';
-import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
+import { reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
 
 /** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
 export interface Question {

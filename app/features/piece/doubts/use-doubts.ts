@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Answer, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
-import type { PieceView } from '../piece-context.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import type { PieceView } from '../state/piece-context.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** The doubts of a piece, one at a time. */
 export interface Doubts {
@@ -35,7 +35,7 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
     let isCurrent = true;
     client
       .nextDoubt(order, later)
-      .then((found) => isCurrent && settled.current.length === 0 && setNext(found), ignoreClosing);
+      .then((found) => isCurrent && settled.current.length === 0 && setNext(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

@@ -2,8 +2,8 @@ import { useEffect, useMemo, useRef } from 'react';
 import type { Caret, RowEdit } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { toast } from '../../../ui/toasts.tsx';
-import type { Decisions } from '../use-decisions.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import type { Decisions } from '../state/use-decisions.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** What the paragraphs share while a person types in them. */
 export interface Editor {
@@ -73,7 +73,7 @@ export function useEditor(client: CleanClient, { take, undo, redo }: Decisions):
           end();
           way.current = { row, clock: setTimeout(giveUp, LONGEST_WAY) };
         }
-        const edited = await client.editRow(row, edit).catch(ignoreClosing);
+        const edited = await client.editRow(row, edit).catch(ignoreClosedWorker);
         if (moves && way.current) {
           if (edited?.step && edited.caret) way.current = { ...way.current, caret: edited.caret };
           else giveUp();

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { HIDDEN_SIGNS, showHidden, type CharacterClass, type CharacterFinding } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
-import type { FindingsPart } from './findings-screen.tsx';
+import type { FindingsPart } from './findings-part.ts';
 import { PassSwitch } from './pass-switch.tsx';
 import { Places, Section, Table } from './section.tsx';
 

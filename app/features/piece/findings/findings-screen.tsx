@@ -3,21 +3,15 @@ import { styled } from 'styled-components';
 import type { NamedFindings } from '../../../../worker/protocol.ts';
 import { KIND_WORDS } from '../../source-kind.ts';
 import { faces } from '../../../ui/theme.ts';
-import { usePiece, type PieceView } from '../piece-context.ts';
+import { usePiece, type PieceView } from '../state/piece-context.ts';
 import { CharacterSection } from './character-section.tsx';
 import { LengthSection } from './length-section.tsx';
 import { MarkSection } from './mark-section.tsx';
 import { MarkerSection } from './marker-section.tsx';
 import { RepeatedSection } from './repeated-section.tsx';
 import { SplitSection } from './split-section.tsx';
-import { tellStory } from './story.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
-
-/** What is shared by the parts of the findings. */
-export interface FindingsPart {
-  readonly piece: PieceView;
-  readonly findings: NamedFindings;
-}
+import { sayFindings } from './findings-words.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** What the app measured in the source and found in it, as an explanation; each row acts, and leads to its places. */
 export function FindingsScreen() {
@@ -37,7 +31,7 @@ export function FindingsScreen() {
       <Page>
         <Story>
           <h2>What this text is made of</h2>
-          <p>{tellStory(findings, KIND_WORDS)}</p>
+          <p>{sayFindings(findings, KIND_WORDS)}</p>
         </Story>
         <LengthSection {...part} />
         <MarkSection {...part} />
@@ -55,7 +49,7 @@ function useFindings({ client, version }: PieceView['ready']): NamedFindings | u
   const [findings, setFindings] = useState<NamedFindings>();
   useEffect(() => {
     let isCurrent = true;
-    client.findings().then((found) => isCurrent && setFindings(found), ignoreClosing);
+    client.findings().then((found) => isCurrent && setFindings(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

@@ -3,13 +3,13 @@ import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { clean, DEFAULT_STYLE, findFindings, type Findings, type Step } from '../../../../core/index.ts';
 import { KIND_WORDS } from '../../source-kind.ts';
-import type { PieceView, Tour } from '../piece-context.ts';
+import type { PieceView, Tour } from '../state/piece-context.ts';
 import { CharacterSection } from './character-section.tsx';
 import { MarkSection } from './mark-section.tsx';
 import { MarkerSection } from './marker-section.tsx';
 import { RepeatedSection } from './repeated-section.tsx';
 import { SplitSection } from './split-section.tsx';
-import { exactnessWords, tellStory } from './story.ts';
+import { exactnessWords, sayFindings } from './findings-words.ts';
 
 afterEach(cleanup);
 
@@ -45,7 +45,7 @@ const found = findFindings(clean(SOURCE, DEFAULT_STYLE));
 
 describe('the story of a text', () => {
   test('says how its lines are, what marks its paragraphs, and what is hidden in it', () => {
-    const story = tellStory(found, KIND_WORDS);
+    const story = sayFindings(found, KIND_WORDS);
     expect(story).toContain('10 lines, in English.');
     expect(story).toMatch(/Lines wrap at about \d+ characters/);
     expect(story).toContain('1 word was split at a line end.');
@@ -53,7 +53,7 @@ describe('the story of a text', () => {
   });
 
   test('of a plain text is short', () => {
-    const plain = tellStory(findFindings(clean('One paragraph alone.', DEFAULT_STYLE)), KIND_WORDS);
+    const plain = sayFindings(findFindings(clean('One paragraph alone.', DEFAULT_STYLE)), KIND_WORDS);
     expect(plain.length).toBeLessThan(120);
   });
 

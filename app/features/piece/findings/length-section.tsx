@@ -1,10 +1,10 @@
 import { lazy, Suspense } from 'react';
 import { styled } from 'styled-components';
 import { QuietButton } from '../../../ui/buttons.tsx';
-import type { FindingsPart } from './findings-screen.tsx';
+import type { FindingsPart } from './findings-part.ts';
 import { MeasureSlider } from './measure-slider.tsx';
 import { Section } from './section.tsx';
-import { exactnessWords } from './story.ts';
+import { exactnessWords } from './findings-words.ts';
 
 /** The chart's library is large, and nothing else needs it. */
 const LengthChart = lazy(() => import('./length-chart.tsx'));

@@ -1,8 +1,8 @@
 import { Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { MarkFinding, ParagraphMark } from '../../../../core/index.ts';
-import { markWords } from '../mark-words.ts';
-import type { FindingsPart } from './findings-screen.tsx';
+import { markWords } from '../words/mark-words.ts';
+import type { FindingsPart } from './findings-part.ts';
 import { Places, Section } from './section.tsx';
 
 const EVIDENCE = 'evidence';

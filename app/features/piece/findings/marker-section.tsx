@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import type { FindingsPart } from './findings-screen.tsx';
+import type { FindingsPart } from './findings-part.ts';
 import { PassSwitch } from './pass-switch.tsx';
 import { Places, Section, Table } from './section.tsx';
 

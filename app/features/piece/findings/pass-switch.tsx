@@ -1,8 +1,8 @@
 import { styled } from 'styled-components';
 import { isPassOn, type PassId } from '../../../../core/index.ts';
 import { Switch } from '../../../ui/switch.tsx';
-import type { PieceView } from '../piece-context.ts';
-import { passTitle } from '../rule-words.ts';
+import type { PieceView } from '../state/piece-context.ts';
+import { passTitle } from '../words/rule-words.ts';
 
 /** The switch of a pass beside what it deals with. */
 export function PassSwitch({ piece, pass }: { readonly piece: PieceView; readonly pass: PassId }) {

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import { Switch } from '../../../ui/switch.tsx';
-import type { FindingsPart } from './findings-screen.tsx';
+import type { FindingsPart } from './findings-part.ts';
 import { Places, Section, Table } from './section.tsx';
 
 /** Lines that come again and again: furniture, or a refrain. */

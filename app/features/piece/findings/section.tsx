@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import type { Place } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
-import type { PieceView } from '../piece-context.ts';
+import type { PieceView } from '../state/piece-context.ts';
 
 interface SectionProps {
   readonly title: string;

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { Decision, otherDecision, type SplitFinding } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
-import { SPLIT_WORDS } from '../seam-words.ts';
-import type { FindingsPart } from './findings-screen.tsx';
+import { SPLIT_WORDS } from '../words/seam-words.ts';
+import type { FindingsPart } from './findings-part.ts';
 import { Places, Section, Table } from './section.tsx';
 
 const SHOWN_AT_FIRST = 10;

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Sheet } from '../../../ui/sheet.tsx';
-import type { PieceView } from '../piece-context.ts';
+import type { PieceView } from '../state/piece-context.ts';
 import { useStepNames } from './use-step-names.ts';
 import type { Versions } from './use-versions.ts';
 import { VersionList } from './version-list.tsx';

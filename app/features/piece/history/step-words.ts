@@ -1,6 +1,6 @@
 import { Decision, type Choice, type Step, type Style } from '../../../../core/index.ts';
-import { markWords } from '../mark-words.ts';
-import { passTitle, ruleTitle } from '../rule-words.ts';
+import { markWords } from '../words/mark-words.ts';
+import { passTitle, ruleTitle } from '../words/rule-words.ts';
 
 /** The first and the last line that a step is about, from 1; undefined for the whole text. */
 export type Lines = readonly [number, number] | undefined;

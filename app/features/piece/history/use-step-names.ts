@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import type { Step } from '../../../../core/index.ts';
-import type { PieceView } from '../piece-context.ts';
+import type { PieceView } from '../state/piece-context.ts';
 import { stepWords, type Lines } from './step-words.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** What some steps are called, in their order; without their lines until these are known. */
 export function useStepNames(
@@ -15,7 +15,7 @@ export function useStepNames(
   useEffect(() => {
     if (!client || steps.length === 0) return undefined;
     let isCurrent = true;
-    client.stepLines(steps).then((lines) => isCurrent && setKnown({ steps, lines }), ignoreClosing);
+    client.stepLines(steps).then((lines) => isCurrent && setKnown({ steps, lines }), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { VersionRecord } from '../../../../storage/db.ts';
-import type { PieceWrite } from '../piece-actions.ts';
-import type { Decisions } from '../use-decisions.ts';
+import type { PieceWrite } from '../state/piece-actions.ts';
+import type { Decisions } from '../state/use-decisions.ts';
 
 /** The kept versions of a piece, and what can be done with them. */
 export interface Versions {

@@ -5,10 +5,10 @@ import type { Differences } from '../../../../core/index.ts';
 import type { VersionRecord } from '../../../../storage/db.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { toast } from '../../../ui/toasts.tsx';
-import type { PieceView } from '../piece-context.ts';
+import type { PieceView } from '../state/piece-context.ts';
 import { DifferenceList } from './difference-list.tsx';
 import type { Versions } from './use-versions.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 interface VersionListProps {
   readonly piece: Omit<PieceView, 'ready'>;
@@ -27,7 +27,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
     else
       ready?.client
         .compare(outcome.style, outcome.choices)
-        .then((differences) => setCompared({ id, differences }), ignoreClosing);
+        .then((differences) => setCompared({ id, differences }), ignoreClosedWorker);
   };
   return (
     <>

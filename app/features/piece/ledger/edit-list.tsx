@@ -12,12 +12,12 @@ import type { LedgerCount } from '../../../../worker/protocol.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { PickList } from '../../../ui/pick-list.tsx';
 import { toast } from '../../../ui/toasts.tsx';
-import type { Drawer, PieceView } from '../piece-context.ts';
-import { passTitle } from '../rule-words.ts';
+import type { Drawer, PieceView } from '../state/piece-context.ts';
+import { passTitle } from '../words/rule-words.ts';
 import { After, Before, Changed, ConcordanceList, LineNumber, Note, Tick } from './concordance-list.tsx';
 import { contextWords, keyWords } from './concordance-words.ts';
 import { download } from './download.ts';
-import { Chip, Controls } from './ledger-drawer.tsx';
+import { Chip, Controls } from './ledger-controls.tsx';
 import { reasonOf } from './reason-words.ts';
 import { useLines } from './use-lines.ts';
 

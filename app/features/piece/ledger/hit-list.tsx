@@ -12,14 +12,14 @@ import {
 } from '../../../../core/index.ts';
 import { Button } from '../../../ui/buttons.tsx';
 import { toast } from '../../../ui/toasts.tsx';
-import type { PieceView } from '../piece-context.ts';
-import { ruleTitle } from '../rule-words.ts';
+import type { PieceView } from '../state/piece-context.ts';
+import { ruleTitle } from '../words/rule-words.ts';
 import { After, Before, Changed, ConcordanceList, LineNumber, Note, Tick } from './concordance-list.tsx';
 import { contextWords, keyWords } from './concordance-words.ts';
 import { FindField } from './find-field.tsx';
 import { SlowExpression, WrongExpression } from './hit-problem.tsx';
 import { LineRange, type Lines } from './line-range.tsx';
-import { Controls } from './ledger-drawer.tsx';
+import { Controls } from './ledger-controls.tsx';
 import { useLines } from './use-lines.ts';
 import { useSearch, type SearchState } from './use-search.ts';
 

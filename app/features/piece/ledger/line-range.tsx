@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Group, Input, Label, NumberField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { Chip } from './ledger-drawer.tsx';
+import { Chip } from './ledger-controls.tsx';
 
 /** Lines of the source, both ends included, from 1. */
 export interface Lines {

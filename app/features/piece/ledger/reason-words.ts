@@ -1,5 +1,5 @@
 import { Decision, findPass, passOfReason, type LedgerLine } from '../../../../core/index.ts';
-import { reasonWords, SPLIT_WORDS } from '../seam-words.ts';
+import { reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
 
 /** Why an edit was made, and how certain it is, as one sentence or two. */
 export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {

@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react';
 import type { Query } from '../../../../core/index.ts';
 import { startSearch, type SearchClient } from '../../../../worker/search-client.ts';
 import type { SearchAnswer } from '../../../../worker/search-service.ts';
-import type { Ready } from '../use-cleaning.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import type { Ready } from '../state/use-cleaning.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 export type SearchState =
   | { readonly status: 'idle' | 'looking' | 'too-slow' }
@@ -36,7 +36,7 @@ export function useSearch({ client, version }: Ready, source: string, query: Que
       if (!isCurrent || !search) return;
       search.load({ clean, source });
       setLoaded(version);
-    }, ignoreClosing);
+    }, ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

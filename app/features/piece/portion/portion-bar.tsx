@@ -4,7 +4,7 @@ import type { Style } from '../../../../core/index.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { Key } from '../keys/key.tsx';
-import { passTitle } from '../rule-words.ts';
+import { passTitle } from '../words/rule-words.ts';
 import type { MarkedPortion } from './use-portion.ts';
 
 interface PortionBarProps {

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Portion, PortionAction, PortionView } from '../../../../core/index.ts';
 import { toast } from '../../../ui/toasts.tsx';
-import type { PieceView } from '../piece-context.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import type { PieceView } from '../state/piece-context.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** A marked part of the text, and what can be done with it. */
 export interface MarkedPortion {
@@ -22,7 +22,7 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
   useEffect(() => {
     let isCurrent = true;
     const asked = portion ? client.portion(portion) : Promise.resolve(undefined);
-    asked.then((found) => isCurrent && setView(found), ignoreClosing);
+    asked.then((found) => isCurrent && setView(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };
@@ -33,7 +33,7 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
         toast({ text: 'Nothing is chosen', detail: 'Select some of either column first, then press the key.' });
         return;
       }
-      client.portionStep(meant, action).then((step) => step && take(step), ignoreClosing);
+      client.portionStep(meant, action).then((step) => step && take(step), ignoreClosedWorker);
     },
     [client, portion, take],
   );
@@ -47,7 +47,7 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
       client.portion(meant).then((now) => {
         const back = kind === 'hold' ? now?.isHeld && 'release' : now?.isLeftOut && 'take-back';
         act({ kind: back || kind }, meant);
-      }, ignoreClosing);
+      }, ignoreClosedWorker);
     },
     [client, portion, act],
   );

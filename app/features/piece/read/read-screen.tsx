@@ -6,7 +6,7 @@ import { Button } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
 import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { Key } from '../keys/key.tsx';
-import { usePiece } from '../piece-context.ts';
+import { usePiece } from '../state/piece-context.ts';
 import { useReadBlocks } from './use-read-blocks.ts';
 
 /** The clean text alone, wide, for reading and for printing. */

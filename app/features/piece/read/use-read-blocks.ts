@@ -1,7 +1,7 @@
 import { startTransition, useEffect, useState } from 'react';
 import type { ReadBlock } from '../../../../core/index.ts';
-import type { Ready } from '../use-cleaning.ts';
-import { ignoreClosing } from '../ignore-closing.ts';
+import type { Ready } from '../state/use-cleaning.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 /** Paragraphs that are asked for and drawn at a time: little enough that the page stays free. */
 const AT_ONCE = 60;
@@ -25,7 +25,7 @@ export function useReadBlocks({ client, version, summary }: Ready): { parts: Rea
       startTransition(() =>
         setRead((now) => ({ version, parts: now.version === version ? [...now.parts, part] : [part] })),
       );
-    }, ignoreClosing);
+    }, ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

@@ -1,0 +1,89 @@
+import { CORE } from './structure.js';
+
+const TEST = '\\.test\\.tsx?$';
+
+/** What a folder may not import, tests included. */
+function forbid(name, comment, from, to) {
+  return { name, comment, severity: 'error', from, to };
+}
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+export default {
+  forbidden: [
+    forbid('no-circles', 'Two files that need each other are one, or a third is missing.', {}, { circular: true }),
+    ...CORE.slice(0, -1).map(([folder], at) =>
+      forbid(
+        `core-order-${folder}`,
+        `core/${folder} knows nothing of what is built on it; see structure.js.`,
+        { path: `^core/${folder}/` },
+        {
+          path: `^core/(?:${CORE.slice(at + 1)
+            .map(([later]) => later)
+            .join('|')}|index\\.ts)(?:/|$)`,
+        },
+      ),
+    ),
+    forbid(
+      'core-has-its-place',
+      'A folder of the core stands in the list in structure.js.',
+      { path: '^core/' },
+      { path: `^core/(?!(?:${CORE.map(([folder]) => folder).join('|')})/|index\\.ts$)` },
+    ),
+    forbid(
+      'core-alone',
+      'The core is built on nothing of ours.',
+      { path: '^core/' },
+      { path: '^(?:worker|storage|app|cli|bench|samples)/' },
+    ),
+    forbid(
+      'core-without-interface',
+      'The core has no interface code.',
+      { path: '^core/' },
+      { path: 'node_modules/(?:react|dexie|styled-components)' },
+    ),
+    forbid(
+      'worker',
+      'The worker serves; it does not know whom.',
+      { path: '^worker/' },
+      { path: '^(?:app|cli|storage|bench)/' },
+    ),
+    forbid('storage', 'Storage keeps what it is given.', { path: '^storage/' }, { path: '^(?:app|cli|worker|bench)/' }),
+    forbid(
+      'cli',
+      'The command is built on the core alone.',
+      { path: '^cli/' },
+      { path: '^(?:app|storage|worker|bench)/' },
+    ),
+    forbid(
+      'samples',
+      'Samples are made by the core alone.',
+      { path: '^samples/' },
+      { path: '^(?:app|cli|storage|worker|bench)/' },
+    ),
+    forbid(
+      'ui',
+      'The parts in app/ui know nothing of the product.',
+      { path: '^app/ui/' },
+      { path: '^(?:core|storage|worker|app/(?:features|routes))/' },
+    ),
+    forbid(
+      'features',
+      'No feature imports another.',
+      { path: '^app/features/([^/]+)/' },
+      { path: '^app/(?:features/(?!$1/)[^/]+/|routes/)' },
+    ),
+    forbid(
+      'passes',
+      'No pass imports another.',
+      { path: '^core/passes/', pathNot: ['^core/passes/(?:index|pass-table)\\.ts$', TEST] },
+      { path: '^core/passes/(?!pass\\.ts$)' },
+    ),
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^(?:build|\\.react-router)/' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js'] },
+  },
+};

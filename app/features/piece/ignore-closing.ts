@@ -1,4 +1,0 @@
-/** A worker that was closed or stopped answers nothing any more; the cleaning itself tells of it. */
-export function ignoreClosing(): undefined {
-  return undefined;
-}

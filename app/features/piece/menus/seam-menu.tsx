@@ -1,0 +1,164 @@
+import { Dialog } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { Decision, type ParagraphMark, type SeamView, type Step } from '../../../../core/index.ts';
+import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
+import { markWords } from '../words/mark-words.ts';
+import { DropMark, ProofMark } from '../reading/proof-mark.tsx';
+import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
+
+export interface SeamAsked {
+  readonly seam: SeamView;
+  readonly anchor: Element;
+}
+
+interface SeamMenuProps {
+  readonly asked: SeamAsked | undefined;
+  readonly onClose: () => void;
+  readonly take: (step: Step) => void;
+}
+
+const ORDER: readonly Decision[] = [Decision.join, Decision.mend, Decision.break, Decision.keep];
+
+/** The small menu at a line end: what was decided and why, and what else it could be. */
+export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
+  if (!asked) return null;
+  const { seam, anchor } = asked;
+  const choice = { kind: 'seam', from: seam.from, to: seam.to, decision: seam.decision } as const;
+  const decide = (decision: Decision) => {
+    if (decision !== seam.decision || !seam.settled) take({ kind: 'choose', choice: { ...choice, decision } });
+    onClose();
+  };
+  const markBy = (mark: ParagraphMark) => {
+    take({ kind: 'choose', choice: { kind: 'mark', from: seam.from, to: seam.to, mark } });
+    onClose();
+  };
+  const withdraw = () => {
+    take({ kind: 'withdraw', choice });
+    onClose();
+  };
+  return (
+    <Panel
+      style={{ width: 320 }}
+      triggerRef={{ current: anchor }}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="right top"
+    >
+      <Dialog aria-label={`Line ends ${seam.lines[0]} and ${seam.lines[1]}`}>
+        <Why seam={seam} />
+        <Options aria-label="Decide this line end" autoFocus="first" onClose={onClose}>
+          {ORDER.filter((decision) => decision !== Decision.mend || seam.canMend).map((decision) => (
+            <Choice
+              key={decision}
+              id={decision}
+              textValue={DECISION_WORDS[decision].todo}
+              data-current={decision === seam.decision || undefined}
+              onAction={() => decide(decision)}
+            >
+              <ProofMark decision={decision} />
+              <span>{DECISION_WORDS[decision].todo}</span>
+              <small>{decision === seam.decision ? 'as it is now' : DECISION_WORDS[decision].help}</small>
+            </Choice>
+          ))}
+          {seam.words.map((words, at) => (
+            <Choice
+              key={at}
+              id={`drop-${at}`}
+              textValue={`Drop line ${seam.lines[at]}`}
+              onAction={() => {
+                take({ kind: 'choose', choice: { kind: 'drop', from: words.from, to: words.to } });
+                onClose();
+              }}
+            >
+              <DropMark />
+              <span>Drop line {seam.lines[at]}</span>
+              <small>{at === 0 ? 'the one above goes' : 'the one below goes'}</small>
+            </Choice>
+          ))}
+          {seam.settled && (
+            <Choice id="withdraw" onAction={withdraw}>
+              <i />
+              <span>Let the evidence decide</span>
+              <small>take your decision back</small>
+            </Choice>
+          )}
+          {seam.gap && (
+            <WideOption id="mark" onAction={() => markBy(seam.gap!)}>
+              <span>Such gaps mark paragraphs</span>
+              <small>{markWords(seam.gap)}, in the whole text</small>
+            </WideOption>
+          )}
+          {seam.gap && seam.decision === Decision.break && (
+            <WideOption id="no-mark" onAction={() => markBy({ by: 'nothing' })}>
+              <span>No gap marks paragraphs</span>
+              <small>go by words and line lengths</small>
+            </WideOption>
+          )}
+        </Options>
+      </Dialog>
+    </Panel>
+  );
+}
+
+function Why({ seam }: { readonly seam: SeamView }) {
+  const reasons = reasonWords(seam.reasons, seam.decision);
+  const split = seam.split && seam.decision === Decision.mend ? [SPLIT_WORDS[seam.split]] : [];
+  const speaksFor = [...split, ...reasons.for];
+  return (
+    <Head>
+      <b>
+        Lines {seam.lines[0]} and {seam.lines[1]}: {DECISION_WORDS[seam.decision].done}
+      </b>
+      {seam.settled ? (
+        <p>You decided this.</p>
+      ) : (
+        <>
+          <p>
+            {Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so it is in doubt' : ''}.
+          </p>
+          {speaksFor.length > 0 && <p>Since {speaksFor.slice(0, 3).join('; ')}.</p>}
+          {reasons.against.length > 0 && <p>Against it: {reasons.against.slice(0, 2).join('; ')}.</p>}
+        </>
+      )}
+    </Head>
+  );
+}
+
+const Head = styled.div`
+  padding: 12px 14px 9px;
+  border-bottom: 1px solid var(--line);
+  p {
+    color: var(--soft);
+    font-size: 13px;
+    margin-top: 2px;
+  }
+`;
+
+const Choice = styled(Option)`
+  display: grid;
+  grid-template-columns: 24px auto 1fr;
+  align-items: center;
+  gap: 8px;
+  svg {
+    color: var(--ribbon);
+  }
+  small {
+    text-align: right;
+    color: var(--soft);
+    font-size: 12px;
+  }
+  &[data-current] {
+    font-weight: 600;
+  }
+`;
+
+/** About the whole text, not about this line end. */
+const WideOption = styled(Choice)`
+  grid-template-columns: auto 1fr;
+  padding-left: 40px;
+  &[data-key='mark'] {
+    border-top: 1px solid var(--line);
+    border-top-left-radius: 0;
+    border-top-right-radius: 0;
+  }
+`;

@@ -1,0 +1,106 @@
+/** @jest-environment jsdom */
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import {
+  applyPassSwitch,
+  applySetting,
+  DEFAULT_STYLE,
+  type Choice,
+  type Step,
+  type Style,
+  NO_HISTORY,
+} from '../../../../core/index.ts';
+import { ChoiceChips } from '../menus/choice-chips.tsx';
+import { markWords } from '../words/mark-words.ts';
+import { PassRail } from './pass-rail.tsx';
+import type { Decisions } from '../state/use-decisions.ts';
+
+afterEach(cleanup);
+
+function decisionsOf(style: Style, choices: readonly Choice[] = []) {
+  const take = jest.fn<(step: Step) => void>();
+  const decisions: Decisions = {
+    style,
+    choices,
+    history: NO_HISTORY,
+    goTo: () => undefined,
+    canUndo: false,
+    canRedo: false,
+    take,
+    undo: () => undefined,
+    redo: () => undefined,
+  };
+  return { decisions, take };
+}
+
+function showRail(style: Style, lit?: string) {
+  const { decisions, take } = decisionsOf(style);
+  render(
+    <PassRail
+      counts={{ ligatures: 1234 }}
+      offPassCounts={{ dashes: 7 }}
+      decisions={decisions}
+      lit={lit}
+      onLight={() => undefined}
+      onList={() => undefined}
+    />,
+  );
+  return take;
+}
+
+describe('the rail of passes', () => {
+  test('counts what passes did, and what those that are off would do', () => {
+    showRail(DEFAULT_STYLE);
+    const button = (title: string) => screen.getByRole('button', { name: `Light up the edits of “${title}”` });
+    expect(button('Ligatures').textContent).toBe('Ligatures1,234');
+    expect(button('Dashes alike').textContent).toBe('Dashes alike(7)');
+    expect(button('Tabs').textContent).toBe('Tabs');
+  });
+
+  test('a switch is a step; settings show where the pass is lit up, or works otherwise than usual', () => {
+    const style = applySetting(applyPassSwitch(DEFAULT_STYLE, 'dashes', true), 'dashes', 'form', ' – ');
+    const take = showRail(style, 'tabs');
+    fireEvent.click(screen.getByRole('switch', { name: 'Emoji' }));
+    expect(take).toHaveBeenLastCalledWith({ kind: 'switch-pass', pass: 'emoji', on: true });
+    expect(screen.queryByRole('button', { name: /Footnotes: Place/ })).toBeNull();
+    expect(screen.getByRole('button', { name: /Tabs: A tab becomes/ }).textContent).toContain('one space');
+    expect(screen.getByRole('button', { name: /Dashes alike: Form/ }).textContent).toContain('word – word');
+  });
+
+  test('all can be brought back to what is usual, once something was changed', () => {
+    const take = showRail(applyPassSwitch(DEFAULT_STYLE, 'tabs', false));
+    fireEvent.click(screen.getByRole('button', { name: 'All passes as usual' }));
+    expect(take).toHaveBeenCalledWith({ kind: 'reset-passes' });
+  });
+
+  test('nothing is offered to be brought back before', () => {
+    showRail(DEFAULT_STYLE);
+    expect(screen.queryByRole('button', { name: 'All passes as usual' })).toBeNull();
+  });
+});
+
+describe('what a person says marks paragraphs', () => {
+  test.each([
+    [{ by: 'nothing' }, 'no gap'],
+    [{ by: 'gap', blanks: 0, step: 'level', odd: false }, 'every line end'],
+    [{ by: 'gap', blanks: 0, step: 'in', odd: false }, 'a line that steps in'],
+    [{ by: 'gap', blanks: 2, step: 'level', odd: false }, 'two blank lines'],
+    [{ by: 'gap', blanks: 1, step: 'level', odd: true }, 'a blank line with a no-break space'],
+  ] as const)('%j in words', (mark, words) => {
+    expect(markWords(mark)).toBe(words);
+  });
+
+  test('is shown, and can be taken back', () => {
+    const choice: Choice = { kind: 'mark', from: 3, to: 4, mark: { by: 'gap', blanks: 1, step: 'level', odd: false } };
+    const { decisions, take } = decisionsOf(DEFAULT_STYLE, [choice]);
+    render(<ChoiceChips decisions={decisions} />);
+    expect(screen.getByText(/Paragraphs by a blank line/)).not.toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: /let the evidence decide again/ }));
+    expect(take).toHaveBeenCalledWith({ kind: 'withdraw', choice });
+  });
+
+  test('is not shown where nothing was said', () => {
+    const { container } = render(<ChoiceChips decisions={decisionsOf(DEFAULT_STYLE).decisions} />);
+    expect(container.textContent).toBe('');
+  });
+});

@@ -1,0 +1,64 @@
+import { RowKind, type RowPlan } from '../../../../core/index.ts';
+
+/** Widths of the three columns and sizes of type, in px. */
+export interface ColumnLayout {
+  readonly source: number;
+  readonly ribbon: number;
+  readonly clean: number;
+  readonly sourceFont: number;
+  /** Characters that fit on a line of the source column. */
+  readonly sourceCharacters: number;
+  /** Where the measured line width ends; undefined where nothing wraps, or lines of that width do not fit the column. */
+  readonly measureAt: number | undefined;
+  /** Too narrow for columns side by side: the clean text stands below its source. */
+  readonly isStacked: boolean;
+}
+
+export const SOURCE_LINE = 20;
+export const CLEAN_LINE = 26;
+export const GUTTER = 46;
+const PAD = 10;
+const RIBBON = 68;
+/** Advance of a character in the source face, and of an average one in the reading face at its size. */
+const SOURCE_ADVANCE = 0.6;
+const CLEAN_CHARACTER = 7.9;
+const CLEAN_PADDING = 64;
+const WIDEST_CLEAN = 620;
+const USUAL_MEASURE = 56;
+const NARROWEST = 700;
+const STACKED_RIBBON = 46;
+const SMALLEST_FONT = 10;
+
+/** Lays the columns out: source lines stay whole where there is room, with smaller type for wider measures and narrower pages. */
+export function layoutColumns(width: number, measure: number): ColumnLayout {
+  const wanted = Math.max(40, Math.min(measure > 0 ? measure + 2 : USUAL_MEASURE, 96));
+  const usualFont = wanted <= 58 ? 12.5 : wanted <= 70 ? 12 : 11.5;
+  const isStacked = width > 0 && width < NARROWEST;
+  const ribbon = isStacked ? STACKED_RIBBON : RIBBON;
+  const most = isStacked ? width - ribbon : Math.max(260, (width - ribbon) * 0.58);
+  const fitting = (most - GUTTER - PAD) / (wanted * SOURCE_ADVANCE);
+  const sourceFont = Math.max(SMALLEST_FONT, Math.min(usualFont, Math.floor(fitting * 10) / 10));
+  const advance = sourceFont * SOURCE_ADVANCE;
+  const source = isStacked ? most : Math.round(Math.min(GUTTER + wanted * advance + PAD, most));
+  return {
+    isStacked,
+    source,
+    ribbon,
+    clean: Math.max(160, Math.min(WIDEST_CLEAN, isStacked ? width : width - source - ribbon) - CLEAN_PADDING),
+    sourceFont,
+    sourceCharacters: Math.max(20, Math.floor((source - GUTTER - PAD) / advance)),
+    measureAt: measure > 0 && GUTTER + measure * advance <= source ? GUTTER + measure * advance : undefined,
+  };
+}
+
+/** A guess at the height of a row before it has been seen. Longer rows guess better than short ones. */
+export function rowHeight(plan: RowPlan, row: number, layout: ColumnLayout): number {
+  const units = plan.to[row]! - plan.from[row]!;
+  const lines = Math.max(1, plan.lineCount[row]!);
+  const perLine = units / lines;
+  const sourceLines = lines * Math.max(1, Math.ceil(perLine / layout.sourceCharacters));
+  const cleanLines = Math.ceil((plan.cleanLength[row]! * CLEAN_CHARACTER) / layout.clean);
+  const spacing = plan.kind[row] === RowKind.dropped ? 4 : 14;
+  const heights = [sourceLines * SOURCE_LINE + 8, cleanLines * CLEAN_LINE + spacing] as const;
+  return layout.isStacked ? heights[0] + heights[1] : Math.max(...heights);
+}

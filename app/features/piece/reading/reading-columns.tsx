@@ -1,0 +1,338 @@
+import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef, useState } from 'react';
+import { ToggleButton } from 'react-aria-components';
+import { Link } from 'react-router';
+import { css, styled } from 'styled-components';
+import { rowAt, type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
+import type { CleanClient } from '../../../../worker/client.ts';
+import type { Summary } from '../../../../worker/protocol.ts';
+import { layoutColumns, rowHeight } from './column-layout.ts';
+import type { EditAsked } from '../menus/edit-popup.tsx';
+import type { Editor } from '../editing/use-editor.ts';
+import { Key } from '../keys/key.tsx';
+import { OverviewRibbon } from './overview-ribbon.tsx';
+import type { Selected } from '../portion/selected.ts';
+import { useSelected } from '../portion/use-selected.ts';
+import { ReadingRow } from './reading-row.tsx';
+import { useRows } from './use-rows.ts';
+
+interface ReadingColumnsProps {
+  readonly client: CleanClient;
+  readonly summary: Summary;
+  readonly version: number;
+  readonly lit: string | undefined;
+  /** The place that is being shown: the view goes there when it changes. */
+  readonly shown: Place | undefined;
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
+  readonly onSign: (isSigned: boolean) => void;
+  /** Where the clean text is read alone. */
+  readonly readAt: string;
+  readonly editor: Editor;
+  /** What calls the passes where there is no room for them beside the text. */
+  readonly passes: React.ReactNode;
+  /** Gives the columns to those that move in them. */
+  readonly scroller: React.RefObject<HTMLDivElement | null>;
+  readonly onSelect: (selected: Selected | undefined) => void;
+  readonly onAskEdit: (asked: EditAsked) => void;
+  readonly onTakeBack: (from: number, to: number) => void;
+  readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
+}
+
+/** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
+export function ReadingColumns(props: ReadingColumnsProps) {
+  const { client, summary, version, lit, shown, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
+  const width = useWidth(scroller);
+  const layout = layoutColumns(width, summary.measure);
+  const { plan } = summary;
+  /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
+  const pinned = useRef<number>(undefined);
+  const virtualizer = useVirtualizer({
+    count: plan.count,
+    getScrollElement: () => scroller.current,
+    estimateSize: (row) => rowHeight(plan, row, layout),
+    getItemKey: (row) => plan.from[row]!,
+    overscan: OVERSCAN,
+    rangeExtractor: (range) => withPinned(defaultRangeExtractor(range), pinned.current, plan.count),
+    enabled: width > 0,
+  });
+  const items = virtualizer.getVirtualItems();
+  const first = Math.max(0, (virtualizer.range?.startIndex ?? 0) - OVERSCAN);
+  const last = Math.min(plan.count - 1, (virtualizer.range?.endIndex ?? -1) + OVERSCAN);
+  // Before the columns have a width there is nowhere to go.
+  useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
+  const viewOf = useRows(client, plan, version, first, last);
+  const selected = useSelected(scroller, viewOf);
+  useEffect(() => onSelect(selected), [selected, onSelect]);
+  const sizes = {
+    '--source': `${layout.source}px`,
+    '--ribbon-width': `${layout.ribbon}px`,
+    '--source-size': `${layout.sourceFont}px`,
+  } as React.CSSProperties;
+  return (
+    <Area style={sizes} data-stacked={layout.isStacked || undefined}>
+      <Caps>
+        <span>
+          {props.passes}
+          <span aria-hidden="true">Source</span>
+        </span>
+        <span />
+        <span>
+          <span aria-hidden="true">Clean text</span>
+          <CapToggle isSelected={props.isSigned} onChange={props.onSign}>
+            Hidden characters <Key of="hidden" />
+          </CapToggle>
+          <CapLink to={props.readAt}>
+            Read alone <Key of="read" />
+          </CapLink>
+        </span>
+      </Caps>
+      <Scroller
+        ref={scroller}
+        tabIndex={0}
+        role="region"
+        aria-label="Source and clean text"
+        onPointerDown={(event) => {
+          const target = event.target as Element;
+          // A selection stays in the column that it began in.
+          event.currentTarget.dataset['selecting'] =
+            target.closest<HTMLElement>('[data-column]')?.dataset['column'] ?? '';
+          pinned.current = rowOf(target);
+        }}
+        onFocus={(event) => (pinned.current = rowOf(event.target))}
+        onClick={(event) => askAbout(event.target as Element, onAskEdit)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') askAbout(event.target as Element, onAskEdit);
+        }}
+      >
+        <Sheet style={{ height: virtualizer.getTotalSize() }}>
+          {layout.measureAt !== undefined && (
+            <MeasureRule
+              style={{ left: layout.measureAt }}
+              title={`The measure: about ${summary.measure} characters`}
+            />
+          )}
+          {items.map((item) => (
+            <Place
+              key={item.key}
+              data-index={item.index}
+              data-row-from={plan.from[item.index]}
+              data-row-to={plan.to[item.index]}
+              ref={virtualizer.measureElement}
+              style={{ transform: `translateY(${item.start}px)` }}
+            >
+              <ReadingRow
+                view={viewOf(item.index)}
+                kind={plan.kind[item.index]!}
+                tint={item.index % 2}
+                goesOn={plan.goesOn[item.index] === 1}
+                height={item.size}
+                lit={lit}
+                shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
+                language={summary.language}
+                isSigned={props.isSigned}
+                editor={editor}
+                onTakeBack={onTakeBack}
+                onAskSeam={onAskSeam}
+              />
+            </Place>
+          ))}
+        </Sheet>
+        {plan.count === 0 && <Nothing>There is nothing in this text to show.</Nothing>}
+      </Scroller>
+      <OverviewRibbon
+        plan={plan}
+        first={first}
+        last={last}
+        onGoTo={(row) => virtualizer.scrollToIndex(row, { align: 'center' })}
+      />
+    </Area>
+  );
+}
+
+const OVERSCAN = 3;
+
+function withPinned(rows: number[], pinned: number | undefined, count: number): number[] {
+  if (pinned === undefined || pinned >= count || rows.length === 0 || rows.includes(pinned)) return rows;
+  return [...rows, pinned].sort((a, b) => a - b);
+}
+
+function rowOf(element: Element): number | undefined {
+  const row = element.closest<HTMLElement>('[data-index]')?.dataset['index'];
+  return row === undefined ? undefined : Number(row);
+}
+
+/** Asks about a change that was clicked at, if nothing was selected by it. */
+function askAbout(target: Element, onAskEdit: (asked: EditAsked) => void): void {
+  const edit = target.closest<HTMLElement>('[data-edit]');
+  if (!edit || target.closest('[data-editing]') || getSelection()?.isCollapsed === false) return;
+  onAskEdit({ place: { from: Number(edit.dataset['at']), to: Number(edit.dataset['to']) }, anchor: edit });
+}
+
+function overlapsRow({ from, to }: RowPlan, row: number, place: Place): boolean {
+  return place.from < to[row]! && place.to >= from[row]!;
+}
+
+const MOST_FRAMES = 40;
+
+/** Brings the row of a place into sight, then, once it is drawn, the place itself. */
+function useGoing(
+  shown: Place | undefined,
+  virtualizer: Virtualizer<HTMLDivElement, Element>,
+  plan: RowPlan,
+  scroller: React.RefObject<HTMLDivElement | null>,
+): void {
+  const known = useRef({ virtualizer, plan });
+  known.current = { virtualizer, plan };
+  useEffect(() => {
+    if (!shown) return undefined;
+    known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, shown.from), { align: 'center' });
+    let frame = 0;
+    let left = MOST_FRAMES;
+    const look = () => {
+      const mark = scroller.current?.querySelector('[data-shown]');
+      if (mark) mark.scrollIntoView({ block: 'center' });
+      else if (left-- > 0) frame = requestAnimationFrame(look);
+    };
+    frame = requestAnimationFrame(look);
+    return () => cancelAnimationFrame(frame);
+  }, [shown, scroller]);
+}
+
+function useWidth(ref: React.RefObject<HTMLElement | null>): number {
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return undefined;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [ref]);
+  return width;
+}
+
+/** Each column has its own ground, also where no row stands. */
+const columnGrounds = css`
+  background: linear-gradient(
+    90deg,
+    var(--raw) var(--source),
+    var(--paper) var(--source),
+    var(--paper) calc(var(--source) + var(--ribbon-width)),
+    var(--sheet) 0
+  );
+`;
+
+const Area = styled.main`
+  min-width: 0;
+  min-height: 0;
+  flex: 1;
+  display: grid;
+  grid-template: 26px minmax(0, 1fr) / minmax(0, 1fr) 26px;
+`;
+
+const Caps = styled.div`
+  [data-stacked] > & {
+    grid-template-columns: auto 1fr auto;
+    background: var(--sheet);
+    > span:last-child > :first-child {
+      display: none;
+    }
+  }
+  display: grid;
+  grid-template-columns: var(--source) var(--ribbon-width) 1fr;
+  font-size: 12px;
+  color: var(--soft);
+  ${columnGrounds}
+  > span {
+    padding: 6px 0 0 14px;
+  }
+  > span:last-child {
+    display: flex;
+    align-items: baseline;
+    gap: 2px;
+    max-width: 620px;
+    padding: 3px 26px 0 30px;
+    white-space: nowrap;
+    overflow: hidden;
+    > :nth-child(2) {
+      margin-left: auto;
+    }
+  }
+`;
+
+const capAction = css`
+  @media (max-width: 1100px) {
+    kbd {
+      display: none;
+    }
+  }
+  font: inherit;
+  color: var(--soft);
+  background: none;
+  border: 0;
+  border-radius: 6px;
+  padding: 1px 6px;
+  text-decoration: none;
+  cursor: pointer;
+  &:hover {
+    background: var(--hover);
+  }
+  &[data-selected] {
+    color: var(--ink);
+    background: var(--chosen);
+  }
+`;
+
+const CapToggle = styled(ToggleButton)`
+  ${capAction}
+`;
+
+const CapLink = styled(Link)`
+  ${capAction}
+`;
+
+const Scroller = styled.div`
+  grid-area: 2 / 1;
+  overflow: auto;
+  overflow-x: hidden;
+  scrollbar-width: thin;
+  scrollbar-color: var(--line) transparent;
+  ${columnGrounds}
+  [data-stacked] > & {
+    background: var(--sheet);
+  }
+  &:focus-visible {
+    outline-offset: -2px;
+  }
+  &[data-selecting='clean'] :is([data-column='source'], [data-column='ribbon']),
+  &[data-selecting='source'] :is([data-column='clean'], [data-column='ribbon']) {
+    user-select: none;
+  }
+`;
+
+const Sheet = styled.div`
+  position: relative;
+`;
+
+const Place = styled.div`
+  position: absolute;
+  top: 0;
+  left: 0;
+  width: 100%;
+`;
+
+const MeasureRule = styled.div`
+  [data-stacked] & {
+    display: none;
+  }
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  border-left: 1px dashed var(--faint);
+  opacity: 0.55;
+`;
+
+const Nothing = styled.p`
+  padding: 40px;
+  color: var(--soft);
+`;

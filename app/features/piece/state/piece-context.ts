@@ -1,0 +1,44 @@
+import { useOutletContext } from 'react-router';
+import type { OwnRule, Place } from '../../../../core/index.ts';
+import type { Ready } from './use-cleaning.ts';
+import type { Decisions } from './use-decisions.ts';
+
+/** Some places of the source, shown one after another. */
+export interface Tour {
+  readonly title: string;
+  readonly places: readonly Place[];
+  readonly at: number;
+}
+
+/** What the screens of one piece share. */
+export interface PieceView {
+  readonly id: string;
+  readonly source: string;
+  readonly ready: Ready;
+  readonly decisions: Decisions;
+  readonly slowRules: readonly OwnRule[];
+  /** Hidden characters show as signs. */
+  readonly isSigned: boolean;
+  sign(isSigned: boolean): void;
+  /** The pass whose edits are lit up. */
+  readonly lit: string | undefined;
+  light(pass: string | undefined): void;
+  readonly tour: Tour | undefined;
+  /** Goes to the text and shows places there; undefined ends the tour. */
+  show(tour: Tour | undefined): void;
+  /** What the drawer is open for; undefined while it is closed. */
+  readonly drawer: Drawer | undefined;
+  openDrawer(drawer: Drawer | undefined): void;
+}
+
+/** `look`: what to look for, with hidden characters as signs. `pass`: the edits to list. */
+export interface Drawer {
+  readonly look?: string;
+  readonly pass?: string;
+  /** Opened to type in: the field takes the keys at once. */
+  readonly forTyping?: boolean;
+}
+
+export function usePiece(): PieceView {
+  return useOutletContext<PieceView>();
+}

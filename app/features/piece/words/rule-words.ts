@@ -1,0 +1,15 @@
+import { findPass, isRuleId, showHidden, type OwnRule, type Style } from '../../../../core/index.ts';
+
+/** An own rule in short: “Pell” → “Averill”; hidden characters as signs. */
+export function ruleTitle({ query, insert }: OwnRule): string {
+  const shown = (text: string) => (text.trim() === '' ? showHidden(text) : showHidden(text).replaceAll('␣', ' '));
+  const what = query.expression ? `/${shown(query.text)}/` : `“${shown(query.text)}”`;
+  return insert === '' ? `${what} taken out` : `${what} → “${shown(insert)}”`;
+}
+
+/** What a pass or an own rule is called. */
+export function passTitle(id: string, style: Style): string {
+  if (!isRuleId(id)) return findPass(id)?.title ?? 'By hand';
+  const rule = style.rules?.find((own) => own.id === id);
+  return rule ? ruleTitle(rule) : 'An own rule';
+}

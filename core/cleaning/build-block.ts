@@ -1,0 +1,132 @@
+import { kindOfBlock } from '../blocks/kind-of-block.ts';
+import { joinAsides } from '../blocks/asides.ts';
+import { isApproved, isConstrained, mayEdit, type Permits } from '../choices/permits.ts';
+import { applyRewrites, rewritesOf, rewritesWithin } from '../choices/rewrites.ts';
+import type { Analysis, VisibleLines } from '../decided/analysis.ts';
+import { rangesOpenTo } from '../decided/open-ranges.ts';
+import { addTallies, tallyWords } from '../edits/conservation.ts';
+import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
+import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
+import { hasWorkIn, passAtWork } from '../passes/pass.ts';
+import { glueAt } from '../seams/decide.ts';
+import { passesInOrder } from '../style/order.ts';
+import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
+import { PAIRS, signsOf } from '../text/signs.ts';
+import type { Block } from './block.ts';
+import { textOfBlock } from './block-text.ts';
+import { blockPieces, gapBetween, type GapRules } from './gap-pieces.ts';
+
+/** Makes the blocks of one analysis. Lines are named by their places among those that stand. */
+export interface BlockBuilder {
+  kindOf(first: number, last: number): Block['kind'];
+  /** What stands between a block and the one before it, by their kinds; nothing before the first. */
+  apart(before: Block['kind'] | undefined, kind: Block['kind']): string;
+  build(first: number, last: number, kind: Block['kind'], apart: string): Block;
+  /** What follows the last block, which ends at `from`. */
+  tail(from: number): Piece[];
+}
+
+export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBuilder {
+  const rules = gapRules(analysis, visible);
+  const { source } = analysis;
+  return {
+    kindOf: (first, last) => kindOfBlock(rules, first, last),
+    apart: (before, kind) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind)),
+    build: buildWith(analysis, rules, visible),
+    tail: (from) => [
+      ...gapBetween(rules, visible.kept.length - 1, from, source.length, ''),
+      ...gatheredNotes(analysis, rules),
+    ],
+  };
+}
+
+function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
+  const { source, style, table, decided, decidedRemaining } = analysis;
+  const { line, kept, decision } = standing;
+  return {
+    source,
+    table,
+    standing: line,
+    decision,
+    glueAt: (at) =>
+      glueAt(
+        source,
+        table,
+        line[at]!,
+        line[at + 1]!,
+        (decidedRemaining ?? decided).splits.get(decidedRemaining ? at : kept[at]!),
+      ),
+    separator: style.apart === 'line' ? '\n' : '\n\n',
+    asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
+    trimsEdges: rangesOpenTo(analysis, 'edge-spaces'),
+    trimsBlankLines: rangesOpenTo(analysis, 'blank-lines'),
+    usualIndent: decided.usualIndent,
+  };
+}
+
+function separatorFor(
+  { style }: Analysis,
+  { separator }: GapRules,
+  before: Block['kind'],
+  kind: Block['kind'],
+): string {
+  if (before !== 'list-item' || kind !== 'list-item') return separator;
+  return settingOf(style, 'blank-lines', 'items') === 'close' ? '\n' : separator;
+}
+
+/** The footnotes of the whole text, where they are gathered at its end. */
+function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Piece[] {
+  if (!isPassOn(style, 'footnotes') || settingOf(style, 'footnotes', 'place') !== 'end') return [];
+  const text = joinAsides(source, table, rules.separator);
+  return text === '' ? [] : [replaced(source.length, source.length, rules.separator + text, 'footnotes')];
+}
+
+function buildWith(
+  { source, style, choices, context, table, index, permits }: Analysis,
+  rules: GapRules,
+  { kept, line }: VisibleLines,
+): BlockBuilder['build'] {
+  const rewrites = rewritesOf(choices);
+  const rulings = rulingsFor(permits);
+  const passes = passesInOrder(style)
+    .filter((pass) => isPassOn(style, pass.id))
+    .map((pass) => ({ ...passAtWork(pass, settingsOf(style, pass)), rulings: rulings(pass.id) }));
+  return (first, last, kind, apart) => {
+    const from = table.from[line[first]!]!;
+    const to = table.to[line[last]!]!;
+    const gapFrom = first === 0 ? 0 : table.to[line[first - 1]!]!;
+    const gap = gapBetween(rules, first - 1, gapFrom, from, apart);
+    const rewritten = rewritesWithin(rewrites, from, to);
+    let { pieces, signs } = blockPieces(rules, first, last);
+    if (rewritten.length > 0) pieces = applyRewrites(pieces, rewritten);
+    let text: string | undefined;
+    if (signs === undefined || rewritten.length > 0) signs = signsOf((text = textOfPieces(source, pieces)));
+    for (const work of passes) {
+      if (!hasWorkIn(work, kind, signs)) continue;
+      text ??= textOfPieces(source, pieces);
+      const edits = work.pass.find(textOfBlock(source, { from, pieces }, text), context, work.settings);
+      if (edits.length === 0) continue;
+      pieces = applyLocalEdits(text, pieces, edits, work.pass.id, work.rulings);
+      text = textOfPieces(source, pieces);
+      signs |= signsAfter(edits);
+    }
+    const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
+    return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
+  };
+}
+
+/** The signs that edits may have made: those of what they put in, and any pair, since they bring together what was apart. */
+function signsAfter(edits: readonly LocalEdit[]): number {
+  return edits.reduce((signs, { insert }) => (insert === '' ? signs : signs | signsOf(insert)), PAIRS);
+}
+
+/** What a person decided about the edits of each pass; undefined where nothing. */
+export function rulingsFor(permits: Permits): (pass: string) => Rulings | undefined {
+  return (pass) => {
+    if (!isConstrained(permits, pass) && !permits.approved.has(pass)) return undefined;
+    return {
+      mayEdit: (from, to) => mayEdit(permits, pass, from, to),
+      isApproved: (from, to) => isApproved(permits, pass, from, to),
+    };
+  };
+}

@@ -1,0 +1,117 @@
+import { assemble, type OnRule } from './assemble.ts';
+import type { Cleaning } from './cleaning.ts';
+import type { Choice } from '../choices/choice.ts';
+import { permitsOf } from '../choices/permits.ts';
+import type { LineTable } from '../lines/line-table.ts';
+import { readLines } from '../lines/read-lines.ts';
+import { keepsLines, leaveLinesOut, putLinesInForce } from '../decided/lines-in-force.ts';
+import { passContext } from './pass-context.ts';
+import { decideSeams, type Overrides } from '../seams/decide.ts';
+import type { Lexicon } from '../seams/split-words.ts';
+import { lineOptionsOf, type Style } from '../style/style.ts';
+import { detectLanguage, type Language } from '../text/language.ts';
+import { indexWords, type WordIndex } from '../text/word-index.ts';
+import type { WordList } from '../text/word-list.ts';
+
+/** The stages of a cleaning, for showing progress. */
+export type Stage = 'lines' | 'seams' | 'blocks';
+
+export interface CleanOptions {
+  /** The words of the text's language; without them split words are decided by the text alone. */
+  readonly words?: WordList;
+  /** Overrides as each stage begins. */
+  readonly onStage?: (stage: Stage) => void;
+  readonly onRule?: OnRule;
+}
+
+/**
+ * Cleans a source. Deterministic; the outcome depends on nothing but source, style, choices and the word list. Linear in the
+ * length of the source, but for the expressions of own rules, which take the time that they take.
+ *
+ * Laws: the pieces of gaps, blocks and tail tile the source; their sources strung together are the source; the tally holds.
+ */
+export function clean(
+  source: string,
+  style: Style,
+  choices: readonly Choice[] = [],
+  { words, onStage, onRule }: CleanOptions = {},
+): Cleaning {
+  onStage?.('lines');
+  const permits = permitsOf(choices);
+  const allLines = readLines(source, lineOptionsOf(style));
+  putLinesInForce(source, allLines, permits);
+  onStage?.('seams');
+  const language = detectLanguage(source);
+  const index = indexWords(source);
+  const decide = decider(source, index, lexiconOf(language, words), overridesOf(choices));
+  const decided = decide(allLines);
+  onStage?.('blocks');
+  const context = passContext(source, allLines, index, language, words);
+  const table = leaveLinesOut(allLines, choices);
+  const decidedRemaining = table === allLines ? undefined : decide(table);
+  const analysis = {
+    source,
+    style,
+    choices,
+    permits,
+    words,
+    context,
+    index,
+    allLines,
+    table,
+    decided,
+    decidedRemaining,
+  };
+  return assemble(analysis, undefined, onRule);
+}
+
+/**
+ * The cleaning of the same source after a change of choices or style. Law: gives what `clean` would; but blocks whose lines,
+ * seams and choices are as before are taken over.
+ */
+export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
+  const { source, words, context, index, allLines } = before;
+  const sameLines =
+    isSame(lineOptionsOf(style), lineOptionsOf(before.style)) && keepsLines(allLines, before.choices, choices);
+  if (!sameLines) return clean(source, style, choices, { words, onRule });
+  const overrides = overridesOf(choices);
+  const decide = decider(source, index, lexiconOf(context.language, words), overrides);
+  const sameOverrides = isSame(overrides, before.decided.overrides);
+  const isSettled = sameOverrides && sameDrops(before.choices, choices);
+  const table = isSettled ? before.table : leaveLinesOut(allLines, choices);
+  const decidedRemaining = isSettled ? before.decidedRemaining : table === allLines ? undefined : decide(table);
+  const decided = sameOverrides ? before.decided : decide(allLines);
+  return assemble(
+    { ...before, table, decidedRemaining, decided, style, choices, permits: permitsOf(choices) },
+    before,
+    onRule,
+  );
+}
+
+/** Decides the seams of a text by its lines. */
+function decider(source: string, index: WordIndex, lexicon: Lexicon, overrides: Overrides) {
+  return (table: LineTable) => decideSeams(source, table, index, lexicon, overrides);
+}
+
+function sameDrops(before: readonly Choice[], after: readonly Choice[]): boolean {
+  const drops = (choices: readonly Choice[]) => choices.filter(({ kind }) => kind === 'drop');
+  return isSame(drops(before), drops(after));
+}
+
+function isSame(a: unknown, b: unknown): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}
+
+function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
+  return { words, closesCompounds: language === 'de' };
+}
+
+/** What a person said of the allLines text. */
+function overridesOf(choices: readonly Choice[]): Overrides {
+  const overrides: { -readonly [K in keyof Overrides]: Overrides[K] } = {};
+  for (const choice of choices) {
+    if (choice.kind === 'mark') overrides.mark = choice.mark;
+    if (choice.kind === 'measure') overrides.measure = choice.characters;
+  }
+  return overrides;
+}

@@ -1,0 +1,46 @@
+import type { Cleaning } from './cleaning.ts';
+import { textOfPieces, type Piece } from '../edits/piece.ts';
+import { isRuleId } from '../rules/own-rule.ts';
+
+/** All pieces of a cleaning in source order; they tile the source. */
+export function* allPieces(cleaning: Cleaning): Generator<Piece> {
+  for (const pieces of pieceLists(cleaning)) yield* pieces;
+}
+
+/** All pieces in their lists, in source order: the gap of each block, its words, and the tail. */
+export function* pieceLists({ blocks, tail }: Pick<Cleaning, 'blocks' | 'tail'>): Generator<readonly Piece[]> {
+  for (const { gap, pieces } of blocks) {
+    yield gap;
+    yield pieces;
+  }
+  yield tail;
+}
+
+/**
+ * The pieces in lists that begin and end between words: gaps, blocks and tail. Own rules may glue a gap to the words beside it,
+ * so where they did anything there is one list.
+ */
+export function wordLists(cleaning: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): (readonly Piece[])[] {
+  const lists = [...pieceLists(cleaning)];
+  return wasRuled(cleaning) ? [lists.flat()] : lists;
+}
+
+/** Whether own rules changed anything. */
+export function wasRuled({ base, blocks, tail }: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): boolean {
+  return blocks !== base || tail.some(({ passes }) => passes.some(isRuleId));
+}
+
+/** The clean text: LF line ends, no line end after the last paragraph. */
+export function cleanText(cleaning: Cleaning): string {
+  const { source, blocks, tail } = cleaning;
+  let text = '';
+  for (const { gap, pieces } of blocks) text += textOfPieces(source, gap) + textOfPieces(source, pieces);
+  return text + textOfPieces(source, tail);
+}
+
+/** What the source was, put together from the pieces alone: the proof that every edit can be taken back. */
+export function undoneText(cleaning: Cleaning): string {
+  let text = '';
+  for (const piece of allPieces(cleaning)) text += cleaning.source.slice(piece.from, piece.to);
+  return text;
+}

@@ -1,0 +1,98 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Choice } from '../choices/choice.ts';
+import { clean, revise } from '../cleaning/clean.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { rangeOfSeam } from '../decided/seams-in-force.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+import { ALL_LINE_OPTIONS } from '../lines/line-kind.ts';
+import { readLines } from '../lines/read-lines.ts';
+import { indexWords } from '../text/word-index.ts';
+import { decideSeams } from '../seams/decide.ts';
+import { markAt } from '../seams/paragraph-mark.ts';
+
+const STYLE = { ...DEFAULT_STYLE, apart: 'line' } as const;
+const LINES = `A tide mill asks for nothing but patience, and twice
+a day the creek fills the pond behind the wall, and
+twice a day the miller lets it out again through a
+gate no wider than a cart, as his father did before
+him and as his daughter will do after him, for the
+tide does not ask who stands at the gate at night,
+and the wall has stood through four winter floods.`.split('\n');
+const JOINED = LINES.join(' ');
+const paragraphs = (source: string, choices: readonly Choice[] = []) =>
+  cleanText(clean(source, STYLE, choices)).split('\n');
+
+describe('what marks paragraphs', () => {
+  test('a hanging indent does, where later lines of a paragraph are set in', () => {
+    const hanging = LINES.map((line, at) => (at === 0 ? line : `    ${line}`)).join('\n');
+    expect(paragraphs([hanging, hanging, hanging, hanging].join('\n'))).toEqual([JOINED, JOINED, JOINED, JOINED]);
+  });
+
+  test('a no-break space in the blank line does, where plain blank lines stand after every line', () => {
+    const doubled = LINES.join('\n\n');
+    expect(paragraphs([doubled, doubled, doubled].join('\n\u00a0\n'))).toEqual([JOINED, JOINED, JOINED]);
+  });
+
+  test('each part of a text has its own habit', () => {
+    const doubled = LINES.join('\n\n');
+    const plain = LINES.join('\n');
+    const mixed = `${[doubled, doubled].join('\n\n\n')}\n\n\n${[plain, plain, plain].join('\n\n')}`;
+    expect(paragraphs(mixed)).toEqual([JOINED, JOINED, JOINED, JOINED, JOINED]);
+    const { table, decided } = clean(mixed, STYLE);
+    expect(decided.regions).toHaveLength(2);
+    expect(decided.regions[0]!.from).toBe(0);
+    expect(decided.regions[1]!.from).toBe(decided.regions[0]!.to);
+    expect(decided.regions[1]!.to).toBe(decided.seams.count);
+    expect(table.index.count).toBeGreaterThan(decided.seams.count);
+  });
+
+  test('a set-in quotation has a measure of its own', () => {
+    const quote = `        The gate is to be opened by the miller
+        and by nobody else, and the bell is to
+        be rung before he does so, twice, that
+        the children may leave the pond.`;
+    const body = LINES.join('\n');
+    const source = [body, quote, body].join('\n\n');
+    const { blocks } = clean(source, STYLE);
+    expect(blocks.map((block) => block.kind)).toEqual(['paragraph', 'quote', 'paragraph']);
+    expect(paragraphs(source)).toEqual([JOINED, quote.replace(/\s+/g, ' ').trim(), JOINED]);
+  });
+});
+
+describe('what a person says marks paragraphs', () => {
+  const source = `${LINES.join('\n')}\n   ${LINES.join('\n')}\n\n${LINES.join('\n')}`;
+  const exampleOf = (text: string, seam: number): Choice => {
+    const table = readLines(text, ALL_LINE_OPTIONS);
+    const decided = decideSeams(text, table, indexWords(text));
+    return { kind: 'mark', ...rangeOfSeam({ table, decided }, seam), mark: markAt(table, decided.seams, seam) };
+  };
+
+  test('the gap pointed at parts paragraphs, and wider ones do', () => {
+    const indent = exampleOf(source, LINES.length - 1);
+    expect(indent).toMatchObject({ mark: { by: 'gap', blanks: 0, step: 'in' } });
+    expect(paragraphs(source, [indent])).toEqual([JOINED, JOINED, JOINED]);
+    const blank = exampleOf(source, 2 * LINES.length - 1);
+    expect(blank).toMatchObject({ mark: { by: 'gap', blanks: 1, step: 'level' } });
+    expect(paragraphs(source, [blank])).toEqual([`${JOINED} ${JOINED}`, JOINED]);
+  });
+
+  test('a plain line end can be the mark: every line is a paragraph then', () => {
+    const every = exampleOf(source, 0);
+    expect(paragraphs(source, [every])).toHaveLength(3 * LINES.length);
+  });
+
+  test('nothing marks them: short last lines are left', () => {
+    const text = `${LINES.join('\n')}\nIt holds.\n${LINES.join('\n')}\n\n${LINES.join('\n')}`;
+    const nothing: Choice = { kind: 'mark', from: 0, to: 0, mark: { by: 'nothing' } };
+    expect(paragraphs(text, [nothing])[0]).toBe(`${JOINED} It holds.`);
+  });
+
+  test('it leaves no doubt, and can be taken back', () => {
+    const indent = exampleOf(source, LINES.length - 1);
+    const plain = clean(source, STYLE);
+    const marked = revise(plain, STYLE, [indent]);
+    expect(cleanText(marked)).toBe(cleanText(clean(source, STYLE, [indent])));
+    expect(marked.decided.certainty[LINES.length - 1]).toBeGreaterThan(0.99);
+    expect(cleanText(revise(marked, STYLE, []))).toBe(cleanText(plain));
+  });
+});

@@ -1,0 +1,114 @@
+import type { OwnRule } from '../rules/own-rule.ts';
+import { applyMove } from '../style/order.ts';
+import { applyRule, applyRuleRemoval } from '../style/rules.ts';
+import { applyPassSwitch, applyReset, applySetting, type Style } from '../style/style.ts';
+import { subjectOf, type Choice } from '../choices/choice.ts';
+
+/** One step that a person took and can undo. `choose` takes the place of an earlier choice about the same thing. */
+export type Step =
+  | { readonly kind: 'choose'; readonly choice: Choice }
+  | { readonly kind: 'withdraw'; readonly choice: Choice }
+  | { readonly kind: 'switch-pass'; readonly pass: string; readonly on: boolean }
+  | { readonly kind: 'set-pass'; readonly pass: string; readonly setting: string; readonly value: string }
+  /** Without `before` the pass works last. */
+  | { readonly kind: 'move-pass'; readonly pass: string; readonly before?: string }
+  | { readonly kind: 'reset-passes' }
+  | { readonly kind: 'set-rule'; readonly rule: OwnRule }
+  | { readonly kind: 'remove-rule'; readonly rule: string }
+  /** Back to how all was in a version that was kept. */
+  | { readonly kind: 'restore'; readonly name: string; readonly style: Style; readonly choices: readonly Choice[] }
+  /** Several steps that are taken and undone as one. */
+  | { readonly kind: 'together'; readonly steps: readonly Step[] };
+
+/** Some steps as one that is taken and undone as a whole; undefined for none. */
+export function oneStep(steps: readonly Step[]): Step | undefined {
+  return steps.length > 1 ? { kind: 'together', steps } : steps[0];
+}
+
+/** All steps ever taken and not overwritten, and how many of them are in force: undo lowers `at`, redo raises it. */
+export interface History {
+  readonly steps: readonly Step[];
+  readonly at: number;
+}
+
+export const NO_HISTORY: History = { steps: [], at: 0 };
+
+/** Takes a step: steps that had been undone are forgotten. */
+export function applyStep(history: History, step: Step): History {
+  const steps = [...history.steps.slice(0, history.at), step];
+  return { steps, at: steps.length };
+}
+
+export function canUndo(history: History): boolean {
+  return history.at > 0;
+}
+
+export function canRedo(history: History): boolean {
+  return history.at < history.steps.length;
+}
+
+/** With so many of the steps in force; as many as there are at most. */
+export function moveTo(history: History, at: number): History {
+  return { ...history, at: Math.min(history.steps.length, Math.max(0, at)) };
+}
+
+/** Law: undo after applyStep gives the outcome from before; redo after undo gives the history back. */
+export function undo(history: History): History {
+  return moveTo(history, history.at - 1);
+}
+
+export function redo(history: History): History {
+  return moveTo(history, history.at + 1);
+}
+
+export interface Outcome {
+  readonly style: Style;
+  readonly choices: readonly Choice[];
+}
+
+/** The style and the choices that the steps in force lead to, from the style that the piece began with. */
+export function outcomeOf(history: History, initial: Style): Outcome {
+  let style = initial;
+  const choices = new Map<string, Choice>();
+  const take = (step: Step): void => {
+    switch (step.kind) {
+      case 'choose':
+        choices.set(subjectOf(step.choice), step.choice);
+        return;
+      case 'withdraw':
+        choices.delete(subjectOf(step.choice));
+        return;
+      case 'restore':
+        style = step.style;
+        choices.clear();
+        for (const choice of step.choices) choices.set(subjectOf(choice), choice);
+        return;
+      case 'together':
+        step.steps.forEach(take);
+        return;
+      default:
+        style = applyToStyle(style, step);
+    }
+  };
+  history.steps.slice(0, history.at).forEach(take);
+  return { style, choices: [...choices.values()] };
+}
+
+type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'restore' | 'together' }>;
+
+function applyToStyle(style: Style, step: StyleStep): Style {
+  switch (step.kind) {
+    case 'switch-pass':
+      return applyPassSwitch(style, step.pass, step.on);
+    case 'set-pass':
+      return applySetting(style, step.pass, step.setting, step.value);
+    case 'move-pass':
+      return applyMove(style, step.pass, step.before);
+    case 'reset-passes':
+      return applyReset(style);
+    case 'set-rule':
+      return applyRule(style, step.rule);
+    case 'remove-rule':
+      return applyRuleRemoval(style, step.rule);
+  }
+}

@@ -1,0 +1,67 @@
+import { LineKind } from '../line-kind.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+
+/*
+ * Program text and commands: left alone, spaces and all. Overrides by lines between fences, and by runs of lines that are set in and
+ * carry the signs of code. Prose with a bracket or a path in it is no code.
+ */
+
+const FENCE = /^(?:```|~~~)/;
+const STARTS =
+  /^(?:[$%>#] \S|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
+const ENDS = /[{}]$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
+const INSIDE = /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w=["'\w]/;
+const SET_IN = 2;
+const FEWEST_LINES = 2;
+const LEAST_SHARE = 0.6;
+const LONGEST_LINE = 160;
+
+/** Sets the kind of lines of code. */
+export function findCode(source: string, table: LineTable): void {
+  const { count } = table.index;
+  for (let line = 0; line < count;) {
+    const closing = closingFence(source, table, line);
+    if (closing !== undefined) {
+      for (; line <= closing; line++) markCode(table, line);
+      continue;
+    }
+    let end = line;
+    let signs = 0;
+    while (end < count && maySetIn(table, end)) {
+      if (hasSigns(source, table, end)) signs++;
+      end++;
+    }
+    if (end - line >= FEWEST_LINES && signs >= LEAST_SHARE * (end - line)) {
+      for (let at = line; at < end; at++) markCode(table, at);
+    }
+    line = Math.max(end, line + 1);
+  }
+}
+
+function markCode(table: LineTable, line: number): void {
+  if (table.kind[line] !== LineKind.blank) table.kind[line] = LineKind.code;
+}
+
+/** The line of the fence that closes the one at `line`; undefined where none does. */
+function closingFence(source: string, table: LineTable, line: number): number | undefined {
+  if (!isFence(source, table, line)) return undefined;
+  for (let at = line + 1; at < table.index.count; at++) if (isFence(source, table, at)) return at;
+  return undefined;
+}
+
+function isFence(source: string, table: LineTable, line: number): boolean {
+  const code = source.charCodeAt(table.from[line]!);
+  if (code !== 0x60 && code !== 0x7e) return false;
+  return FENCE.test(source.slice(table.from[line], table.from[line]! + 3));
+}
+
+function maySetIn(table: LineTable, line: number): boolean {
+  const kind = table.kind[line]!;
+  if (kind !== LineKind.prose || table.indent[line]! < SET_IN) return false;
+  return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsMarker) === 0;
+}
+
+function hasSigns(source: string, table: LineTable, line: number): boolean {
+  const text = source.slice(table.from[line], table.to[line]);
+  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text);
+}

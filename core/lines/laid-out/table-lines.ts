@@ -1,0 +1,113 @@
+import { isSpace } from '../../text/characters.ts';
+import { LineKind } from '../line-kind.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+
+/*
+ * Tables: lines whose cells stand under one another, apart by tabs or by three spaces and more. Justified type has wide spaces
+ * too, but not in the same columns; prose in two columns side by side has, but its cells are sentences.
+ */
+
+const WIDE_SPACES = 3;
+const FEWEST_ROWS = 3;
+const FEWEST_NUMERIC_ROWS = 2;
+/** Words to a cell, on the average: more of them, and the columns hold prose. */
+const MOST_WORDS_A_CELL = 6;
+
+interface Row {
+  readonly line: number;
+  /** Columns where cells after the first begin, and where all but the last end. */
+  readonly starts: readonly number[];
+  readonly ends: readonly number[];
+  readonly words: number;
+}
+
+/** Sets the kind of table rows. */
+export function findTables(source: string, table: LineTable): void {
+  const wide = wideSpaces(source);
+  let rows: Row[] = [];
+  let blanks = 0;
+  for (let line = 0; line < table.index.count; line++) {
+    const kind = table.kind[line]!;
+    if (kind === LineKind.rule) continue;
+    if (kind === LineKind.blank) {
+      blanks++;
+      continue;
+    }
+    const row = kind === LineKind.prose && wide.isIn(table, line) ? readRow(source, table, line) : undefined;
+    const goesOn = row && rows.length > 0 && blanks <= 1 && sharesColumn(rows.at(-1)!, row);
+    if (!goesOn) {
+      closeRun(table, rows);
+      rows = [];
+    }
+    if (row) rows.push(row);
+    blanks = 0;
+  }
+  closeRun(table, rows);
+}
+
+function closeRun(table: LineTable, rows: readonly Row[]): void {
+  if (rows.length < FEWEST_NUMERIC_ROWS) return;
+  const cells = rows.reduce((sum, row) => sum + row.starts.length + 1, 0);
+  const words = rows.reduce((sum, row) => sum + row.words, 0);
+  if (words / cells > MOST_WORDS_A_CELL) return;
+  const isWide = rows.every((row) => row.starts.length >= 2);
+  if (rows.length < FEWEST_ROWS && !isWide) return;
+  for (const { line } of rows) table.kind[line] = LineKind.tableRow;
+}
+
+/** Tells which lines hold a tab or a wide space between their words: only those are read closely. Asked in order of lines. */
+function wideSpaces(source: string) {
+  let nextWide = -1;
+  let nextTab = -1;
+  return {
+    isIn({ from, to }: LineTable, line: number): boolean {
+      if (nextWide < from[line]!) nextWide = found(source.indexOf('   ', from[line]));
+      if (nextTab < from[line]!) nextTab = found(source.indexOf('\t', from[line]));
+      return nextWide < to[line]! || nextTab < to[line]!;
+    },
+  };
+}
+
+function found(position: number): number {
+  return position < 0 ? Infinity : position;
+}
+
+function readRow(source: string, table: LineTable, line: number): Row | undefined {
+  const from = table.from[line]!;
+  const to = table.to[line]!;
+  if (table.flags[line]! & Flag.startsBullet) return undefined;
+  const starts: number[] = [];
+  const ends: number[] = [];
+  let column = table.indent[line]!;
+  let words = 1;
+  for (let at = from; at < to;) {
+    if (!isSpace(source.charCodeAt(at))) {
+      at++;
+      column++;
+      continue;
+    }
+    const end = column;
+    let wide = false;
+    const gapFrom = at;
+    for (; at < to && isSpace(source.charCodeAt(at)); at++) {
+      if (source.charCodeAt(at) === 0x09) {
+        column += 8 - (column % 8);
+        wide = true;
+      } else column++;
+    }
+    words++;
+    if (!wide && at - gapFrom < WIDE_SPACES) continue;
+    starts.push(column);
+    ends.push(end);
+  }
+  return starts.length === 0 ? undefined : { line, starts, ends, words };
+}
+
+/** Two rows have a column of words, or of figures, in common. */
+function sharesColumn(a: Row, b: Row): boolean {
+  return a.starts.some((start) => b.starts.includes(start)) || sharesRightEdge(a, b);
+}
+
+function sharesRightEdge(a: Row, b: Row): boolean {
+  return a.starts.length >= 2 && a.ends.slice(1).some((end) => b.ends.slice(1).includes(end));
+}

@@ -1,0 +1,101 @@
+import { LineEnd } from '../../text/line-index.ts';
+import { isKept, LineKind } from '../line-kind.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+
+/*
+ * Footnotes at the foot of a page. Their first lines begin with a figure or a sign that marks a word higher on the same page;
+ * they reach to the page number, the running head or the page break below. A note that stands between the halves of a
+ * paragraph is an aside: it does not part them.
+ */
+
+const NOTE_START = /^(?:(\d{1,3})|([*†‡§]{1,2}))\.?\s?(?=[\p{Lu}“"‘«(]|https?:)/u;
+const MOST_LINES = 20;
+
+/**
+ * Sets the kind of footnote lines: asides where the text goes on over the page, footnotes where it does not. With `allAside` all
+ * leave their place.
+ */
+export function findFootnotes(source: string, table: LineTable, allAside = false): void {
+  let pageFrom = 0;
+  let lastProse = -1;
+  for (let line = 0; line < table.index.count; line++) {
+    const kind = table.kind[line]!;
+    if (isKept(kind)) lastProse = line;
+    const turns =
+      kind === LineKind.pageNumber || kind === LineKind.runningHead || table.index.end[line] === LineEnd.pageBreak;
+    if (!turns || lastProse < pageFrom) continue;
+    markNotes(source, table, pageFrom, lastProse, allAside);
+    pageFrom = line + 1;
+  }
+}
+
+function markNotes(source: string, table: LineTable, pageFrom: number, last: number, allAside: boolean): void {
+  const first = firstNoteLine(source, table, pageFrom, last);
+  if (first === undefined) return;
+  const kind = allAside || interrupts(table, pageFrom, first, last) ? LineKind.aside : LineKind.footnote;
+  for (let line = first; line <= last; line++) if (isKept(table.kind[line]!)) table.kind[line] = kind;
+}
+
+/** The first line of the notes that end a page: the topmost whose figures run on down to the page's end. */
+function firstNoteLine(source: string, table: LineTable, pageFrom: number, last: number): number | undefined {
+  let first: number | undefined;
+  let below: string | undefined;
+  for (let line = last; line > pageFrom && last - line < MOST_LINES; line--) {
+    if (!isKept(table.kind[line]!)) continue;
+    const match = NOTE_START.exec(startOfNote(source, table, line, last));
+    if (!match) continue;
+    const mark = match[1] ?? match[2]!;
+    if (below !== undefined && !comesBefore(mark, below)) break;
+    if (!isMarkedAbove(source.slice(table.from[pageFrom], table.from[line]), mark)) break;
+    first = line;
+    below = mark;
+  }
+  return first;
+}
+
+/** The first characters of a line; where it is a bare figure, those of the next line of words behind it. */
+function startOfNote(source: string, table: LineTable, line: number, last: number): string {
+  const start = source.slice(table.from[line], Math.min(table.to[line]!, table.from[line]! + 8));
+  if (table.chars[line]! > 3) return start;
+  let next = line + 1;
+  while (next < last && !isKept(table.kind[next]!)) next++;
+  return next <= last ? `${start} ${source.slice(table.from[next], table.from[next]! + 4)}` : start;
+}
+
+function comesBefore(mark: string, next: string): boolean {
+  return /\d/.test(mark) ? Number(next) === Number(mark) + 1 : mark !== next;
+}
+
+const SUPERSCRIPTS = '⁰¹²³⁴⁵⁶⁷⁸⁹';
+
+/** A word on the page carries the mark: "areas1", "freely2 .", "areas[1]", "areas¹", "areas*". */
+function isMarkedAbove(page: string, mark: string): boolean {
+  if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"][${mark[0]}]`, 'u').test(page);
+  const raised = [...mark].map((digit) => SUPERSCRIPTS[Number(digit)]).join('');
+  if (page.includes(raised) || page.includes(`[${mark}]`) || page.includes(`(${mark})`)) return true;
+  return new RegExp(`(?<![\\d.])[\\p{L}.,;:!?)”’"\\]]${mark}(?=[\\s.,;:)]|$)`, 'u').test(page);
+}
+
+/** The sentence before the notes is not finished, or goes on with a small letter after the page turn. */
+function interrupts(table: LineTable, pageFrom: number, first: number, last: number): boolean {
+  let before = first - 1;
+  while (before >= pageFrom && !isKept(table.kind[before]!)) before--;
+  if (before < pageFrom) return false;
+  let after = last + 1;
+  while (after < table.index.count && !isKept(table.kind[after]!)) after++;
+  if (after >= table.index.count) return false;
+  const flags = table.flags[before]!;
+  if (table.flags[after]! & Flag.startsMarker) return false;
+  return !(flags & (Flag.endsStop | Flag.endsColon)) || (table.flags[after]! & Flag.startsLower) !== 0;
+}
+
+/** The numbers of the notes that were found. */
+export function numbersOfFootnotes(source: string, table: LineTable): ReadonlySet<number> {
+  const numbers = new Set<number>();
+  for (let line = 0; line < table.index.count; line++) {
+    if (table.kind[line] !== LineKind.footnote && table.kind[line] !== LineKind.aside) continue;
+    const figures = /^\d{1,3}/.exec(source.slice(table.from[line], table.from[line]! + 3))?.[0];
+    if (figures) numbers.add(Number(figures));
+  }
+  return numbers;
+}

@@ -1,0 +1,98 @@
+import { isDigit, isSpace } from '../../text/characters.ts';
+import { LineKind } from '../line-kind.ts';
+import type { LineIndex } from '../../text/line-index.ts';
+
+/** Where the words of a line begin and end when a number in the margin stands beside them; 0 for lines without one. */
+export interface MarginNumbers {
+  readonly leadTo: Uint32Array;
+  readonly tailFrom: Uint32Array;
+}
+
+interface Numbered {
+  readonly line: number;
+  /** How many lines with words come before. */
+  readonly place: number;
+  readonly value: number;
+  /** Where the words begin, or end. */
+  readonly edge: number;
+  readonly startsLower: boolean;
+}
+
+const LEFT = /^\s*(\d{1,4})\s+(?=\S)/;
+const RIGHT = /\s{2,}(\d{1,4})\s*$/;
+const FEWEST_OF_A_PAGE = 3;
+const FEWEST = 4;
+/** Where every line has its number, it must not be a list: nearly all lines have one, and some go on with a small letter. */
+const FEWEST_LINES = 10;
+const LEAST_SHARE_OF_LINES = 0.8;
+const LEAST_SHARE_RUNNING_ON = 0.15;
+
+/**
+ * Finds line numbers in the margin, left or right: on every line, or on every fifth or so, growing with the lines. Undefined where
+ * there are none. They may begin anew on each page.
+ */
+export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8Array): MarginNumbers | undefined {
+  const left: Numbered[] = [];
+  const right: Numbered[] = [];
+  let place = 0;
+  for (let line = 0; line < index.count; line++) {
+    if (kind[line] === LineKind.blank) continue;
+    const text = readEdges(source, index, line);
+    if (text !== undefined) {
+      const before = LEFT.exec(text);
+      const after = RIGHT.exec(text);
+      const from = index.from[line]!;
+      if (before) left.push(toNumbered(line, place, before[1]!, from + before[0].length, text[before[0].length]!));
+      if (after && after.index > 0) right.push(toNumbered(line, place, after[1]!, from + after.index, ''));
+    }
+    place++;
+  }
+  const atLeft = numberingAmong(left, place);
+  const atRight = atLeft.length > 0 ? [] : numberingAmong(right, place);
+  if (atLeft.length + atRight.length === 0) return undefined;
+  const numbers = { leadTo: new Uint32Array(index.count), tailFrom: new Uint32Array(index.count) };
+  for (const { line, edge } of atLeft) numbers.leadTo[line] = edge;
+  for (const { line, edge } of atRight) numbers.tailFrom[line] = edge;
+  return numbers;
+}
+
+function toNumbered(line: number, place: number, figures: string, edge: number, next: string): Numbered {
+  return { line, place, value: Number(figures), edge, startsLower: next !== next.toUpperCase() };
+}
+
+/** The line, where a figure stands at one of its edges. */
+function readEdges(source: string, index: LineIndex, line: number): string | undefined {
+  let from = index.from[line]!;
+  let to = index.to[line]!;
+  while (from < to && isSpace(source.charCodeAt(from))) from++;
+  while (to > from && isSpace(source.charCodeAt(to - 1))) to--;
+  if (!isDigit(source.charCodeAt(from)) && !isDigit(source.charCodeAt(to - 1))) return undefined;
+  return source.slice(index.from[line], index.to[line]);
+}
+
+/** Numbers that count the lines of a page all stand at the same distance from the places of their lines. Empty where none do. */
+function numberingAmong(found: readonly Numbered[], lines: number): readonly Numbered[] {
+  const pages = new Map<number, Numbered[]>();
+  for (const numbered of found) {
+    const start = numbered.value - numbered.place;
+    const page = pages.get(start);
+    if (page) page.push(numbered);
+    else pages.set(start, [numbered]);
+  }
+  const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
+  if (counting.length >= FEWEST) return counting;
+  const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
+  const runningOn = longest.filter(({ startsLower }) => startsLower).length;
+  const countsAll =
+    longest.length >= FEWEST_LINES &&
+    longest.length >= LEAST_SHARE_OF_LINES * lines &&
+    runningOn >= LEAST_SHARE_RUNNING_ON * longest.length;
+  return countsAll ? longest : [];
+}
+
+/** Every second, fifth or tenth line: multiples of the smallest step, which is more than one. */
+function isSpaced(page: readonly Numbered[]): boolean {
+  const steps = page.slice(1).map((next, at) => next.value - page[at]!.value);
+  const step = Math.min(...steps);
+  return step > 1 && page.every(({ value }) => value % step === 0);
+}

@@ -1,0 +1,160 @@
+import { isDigit } from '../../text/characters.ts';
+import { foldHead, readPageLabel } from './page-label.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+import { cutsSentence, textAt, type KeptLines } from '../kept-lines.ts';
+
+/*
+ * Page numbers, bare or beside a running head. Without page breaks in the text a page number is told by its kin: numbers that
+ * grow with the lines, about the same number of lines to a page, cutting through sentences or beside the same words each time.
+ * A lone candidate stays: dropping prose is the worst error there is.
+ */
+
+/** A line that may number a page. */
+export interface PageNumber {
+  readonly place: number;
+  readonly number: number;
+  /** The words beside the number, folded; empty for a bare one. */
+  readonly rest: string;
+  readonly atPageBreak: boolean;
+  readonly cutsSentence: boolean;
+}
+
+/** "– xxxviii –", "Page 12 of 340" */
+const LONGEST_BARE_LABEL = 16;
+const FEWEST_LINES_A_PAGE = 10;
+const MOST_LINES_A_PAGE = 90;
+/** Where the number stands beside the same words each time, or at page breaks: pages of two columns. */
+const MOST_LINES_A_MARKED_PAGE = 180;
+const PREDECESSORS_TRIED = 40;
+/** With a number these name a part of the text: headings, however regularly they come. */
+const NUMBERED_PARTS: ReadonlySet<string> = new Set(
+  'section chapter part article book volume act scene lesson stop figure table kapitel teil abschnitt artikel chapitre partie livre capítulo parte sección'.split(
+    ' ',
+  ),
+);
+
+/** Finds the lines that number pages: the best-supported chain of growing numbers, and bare numbers at page turns. */
+export function findPageNumbers(source: string, table: LineTable, kept: KeptLines): PageNumber[] {
+  const candidates = findCandidates(source, table, kept);
+  const chain = longestChain(candidates);
+  const accepted = new Set(isPageChain(chain) || standBesideSameWords(source, table, kept, chain) ? chain : []);
+  for (const candidate of missingPages(candidates, [...accepted])) accepted.add(candidate);
+  for (const candidate of candidates) {
+    const bare = candidate.rest === '';
+    if (bare && (candidate.atPageBreak || (candidate.cutsSentence && candidate.number > 0))) accepted.add(candidate);
+  }
+  return [...accepted];
+}
+
+function findCandidates(source: string, table: LineTable, kept: KeptLines): PageNumber[] {
+  const candidates: PageNumber[] = [];
+  for (let place = 0; place < kept.lines.length; place++) {
+    const line = kept.lines[place]!;
+    if (!mayNumberPage(source, table, line)) continue;
+    const text = source.slice(table.from[line], table.to[line]);
+    const label = readPageLabel(text.replace(/\s+/g, ' '));
+    if (!label || NUMBERED_PARTS.has(label.rest)) continue;
+    const near = kept.nearBreak[place] === 1;
+    if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
+    candidates.push({
+      place,
+      number: label.number,
+      rest: label.rest,
+      atPageBreak: near,
+      cutsSentence: cutsSentence(table, kept, place),
+    });
+  }
+  return candidates;
+}
+
+/** Cheap refusal: only lines that begin or end with a figure, and very short ones, can number a page. */
+function mayNumberPage(source: string, table: LineTable, line: number): boolean {
+  if (table.chars[line]! <= LONGEST_BARE_LABEL) return true;
+  return isDigit(source.charCodeAt(table.from[line]!)) || isDigit(source.charCodeAt(table.to[line]! - 1));
+}
+
+/** Short for a line here, without the end of a sentence and without a list marker. */
+function looksLikeHead(table: LineTable, line: number, text: string): boolean {
+  const flags = table.flags[line]!;
+  if (flags & (Flag.endsStop | Flag.endsComma | Flag.endsHyphen | Flag.startsLower)) return false;
+  // "3.2. Duties 11" is the head of a section's page; "3.2. Duties" would be its heading.
+  if (flags & Flag.startsMarker && !/\s\d{1,4}$/.test(text)) return false;
+  return / {4}/.test(text) || text.length < 72;
+}
+
+function longestChain(candidates: readonly PageNumber[]): PageNumber[] {
+  const forms = new Map<string, number>();
+  for (const { rest } of candidates) forms.set(rest, (forms.get(rest) ?? 0) + 1);
+  const worth = (candidate: PageNumber) =>
+    (candidate.rest === '' || forms.get(candidate.rest)! > 1 ? 1 : 0.3) + (candidate.atPageBreak ? 1 : 0);
+  const score = candidates.map(worth);
+  const previous = candidates.map(() => -1);
+  let best = -1;
+  for (let at = 0; at < candidates.length; at++) {
+    const own = score[at]!;
+    for (let before = Math.max(0, at - PREDECESSORS_TRIED); before < at; before++) {
+      if (!follows(candidates[before]!, candidates[at]!)) continue;
+      if (score[before]! + own > score[at]!) {
+        score[at] = score[before]! + own;
+        previous[at] = before;
+      }
+    }
+    if (best < 0 || score[at]! > score[best]!) best = at;
+  }
+  const chain: PageNumber[] = [];
+  for (let at = best; at >= 0; at = previous[at]!) chain.unshift(candidates[at]!);
+  return chain;
+}
+
+function follows(a: PageNumber, b: PageNumber): boolean {
+  const pages = b.number - a.number;
+  if (pages < 1 || pages > 8) return false;
+  const linesAPage = (b.place - a.place) / pages;
+  if (a.atPageBreak && b.atPageBreak) return linesAPage >= 2 && linesAPage <= MOST_LINES_A_MARKED_PAGE;
+  const most = a.rest !== '' && a.rest === b.rest ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE;
+  return linesAPage >= FEWEST_LINES_A_PAGE && linesAPage <= most;
+}
+
+/** Between two pages of the chain: the numbers left out, beside words that the chain has, on pages too short to be members. */
+function missingPages(candidates: readonly PageNumber[], chain: readonly PageNumber[]): PageNumber[] {
+  const words = new Set(chain.map((page) => page.rest.replace(/[ivxlc\d]+$/, '')));
+  const missing = new Map<number, readonly [PageNumber, PageNumber]>();
+  for (const [at, page] of chain.entries()) {
+    const next = chain[at + 1];
+    for (let number = page.number + 1; next && number < next.number; number++) missing.set(number, [page, next]);
+  }
+  return candidates.filter((candidate) => {
+    const between = missing.get(candidate.number);
+    if (!between || candidate.place < between[0].place || candidate.place > between[1].place) return false;
+    return words.has(candidate.rest.replace(/[ivxlc\d]+$/, ''));
+  });
+}
+
+function isPageChain(chain: readonly PageNumber[]): boolean {
+  if (chain.length < 2) return false;
+  const breaks = chain.filter((page) => page.atPageBreak).length;
+  const cuts = chain.filter((page) => page.cutsSentence).length;
+  if (breaks >= 2) return true;
+  if (chain.length < 3) return cuts >= 1 && chain[0]!.rest === chain[1]!.rest;
+  return cuts >= 1 || (chain[0]!.rest !== '' && chain.every((page) => page.rest === chain[0]!.rest));
+}
+
+/** At least two of the numbers have the same short line beside them: a running head. */
+function standBesideSameWords(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  chain: readonly PageNumber[],
+): boolean {
+  const seen = new Set<string>();
+  for (const { place } of chain) {
+    for (const beside of new Set([place - 1, place + 1])) {
+      const head = foldHead(textAt(source, table, kept, beside));
+      if (head === '' || head.length > 90) continue;
+      const key = `${beside - place} ${head}`;
+      if (seen.has(key)) return true;
+      seen.add(key);
+    }
+  }
+  return false;
+}

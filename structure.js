@@ -1,0 +1,48 @@
+/**
+ * Where things are: each folder may import from those above it, none from those below. Run as a program it prints the order;
+ * .dependency-cruiser.js holds the code to it, tests and types included.
+ */
+export const CORE = [
+  ['text', 'characters, words, lines, languages: what any text is made of'],
+  ['testing', 'generators of texts for tests: marked prose, typesetting, distorters'],
+  ['lines', 'lines with their features and kinds; captions, pages, web pages, laid-out lines'],
+  ['seams', 'what the evidence says of each line end'],
+  ['blocks', 'what a run of lines is: paragraph, heading, list item …'],
+  ['edits', 'edits, pieces that tile the source, positions, conservation of words'],
+  ['passes', 'the cleaning passes, one file each, and their one list'],
+  ['rules', 'own rules of a person: query and replacement'],
+  ['choices', 'what a person decided, as data'],
+  ['style', 'house style: passes, settings, order, own rules'],
+  ['history', 'steps, undo, redo'],
+  ['decided', 'lines and seams as they stand once a person decided'],
+  ['cleaning', 'a whole cleaning: clean, revise, the clean text'],
+  ['report', 'counts, doubts and word changes of a cleaning; differences of two'],
+  ['findings', 'what a source is made of'],
+  ['doubts', 'what a person is asked about'],
+  ['portion', 'what can be done with a selection'],
+  ['rows', 'a cleaning cut into rows for the screen'],
+  ['ledger', 'the list of all edits'],
+  ['search', 'finding words in the clean text'],
+  ['formats', 'text in from files, out as HTML'],
+  ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
+];
+
+export const PROJECT = [
+  ['core', 'the engine: no interface, no storage, no clock, no network'],
+  ['worker', 'the engine in a web worker, and its client'],
+  ['storage', 'pieces, versions and preferences in the browser’s database'],
+  ['cli', 'the command'],
+  ['app/ui', 'parts of the interface that know nothing of the product'],
+  ['app/features', 'a folder for each screen'],
+  ['app', 'routes and entries'],
+];
+
+if (process.argv[1]?.endsWith('structure.js')) {
+  for (const [title, folders] of [
+    ['The project', PROJECT],
+    ['The core', CORE],
+  ]) {
+    process.stdout.write(`${title}, each from those above it:\n`);
+    for (const [folder, what] of folders) process.stdout.write(`  ${folder.padEnd(14)}${what}\n`);
+  }
+}
