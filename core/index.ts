@@ -4,9 +4,11 @@ export { allPieces, cleanText } from './cleaning/output.ts';
 export type { Choice } from './choices/choice.ts';
 export { BY_HAND } from './choices/choice.ts';
 export {
+  applyHistoryChange,
   applyStep,
   canRedo,
   canUndo,
+  historyChange,
   moveTo,
   NO_HISTORY,
   oneStep,
@@ -14,6 +16,7 @@ export {
   redo,
   undo,
   type History,
+  type HistoryChange,
   type Outcome,
   type Step,
 } from './history/history.ts';
@@ -30,7 +33,7 @@ export {
   type DoubtView,
   type Likenesses,
 } from './doubts/doubts.ts';
-export { findDoubtedLines } from './doubts/line-doubts.ts';
+export { findDoubtedLines } from './report/doubted-lines.ts';
 export { findDifferences, type Difference, type Differences } from './report/differences.ts';
 export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
@@ -56,7 +59,8 @@ export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
 export { type Query } from './rules/query.ts';
 export { passesInOrder } from './style/order.ts';
 export { newRuleId } from './style/rules.ts';
-export { countEdits, findDoubts, findEditDoubts, toReport } from './report/report.ts';
+export { digested, type Digest, type Digested } from './report/digest.ts';
+export { toReport } from './report/report.ts';
 export { linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';
 export { type ParagraphMark } from './seams/paragraph-mark.ts';
@@ -79,5 +83,7 @@ export { toHtml } from './formats/html.ts';
 export { countOffPasses } from './report/off-pass-counts.ts';
 export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';
 export { readBlocks, type ReadBlock } from './rows/read-blocks.ts';
-export { planRows, rowAt, RowKind, type RowPlan } from './rows/row-plan.ts';
+export { applyRowPatch, reviseRows, type RowPatch } from './rows/row-patch.ts';
+export { emptyPlan, planRows, rowAt, type RowPlan } from './rows/row-plan.ts';
 export { viewRow, type LineView, type RowView, type Run, type SeamView } from './rows/row-view.ts';
+export { RowKind } from './rows/row-kind.ts';

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { Language, WordList } from '../core/index.ts';
 import { nameCharacters } from './character-names.ts';
-import { createService } from './service.ts';
+import { createServices } from './services.ts';
 
 /** The word list of a language, from the server that the page came from; undefined where it cannot be had. */
 async function fetchWords(language: Language): Promise<WordList | undefined> {
@@ -14,4 +14,4 @@ async function fetchWords(language: Language): Promise<WordList | undefined> {
   }
 }
 
-expose(createService({ fetchWords, nameCharacters }));
+expose(createServices({ fetchWords, nameCharacters }));

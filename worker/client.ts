@@ -1,18 +1,21 @@
-import { proxy, wrap, type Remote } from 'comlink';
-import type { Choice, Stage, Step, Style } from '../core/index.ts';
-import type { CleanService, Progress, Summary } from './protocol.ts';
+import { proxy, wrap } from 'comlink';
+import type { Stage } from '../core/index.ts';
+import type { CleaningService, Decided, Patch, Progress, Services } from './protocol.ts';
 
-/** What the worker answers, each as a promise. */
-type Answers = {
-  [K in keyof Omit<CleanService, 'open' | 'change'>]: (
-    ...asked: Parameters<CleanService[K]>
-  ) => Promise<Awaited<ReturnType<CleanService[K]>>>;
+/** A service as it is asked from another thread: each answer is a promise. */
+type Asked<Service> = {
+  [Name in keyof Service]: Service[Name] extends (...asked: infer Arguments) => infer Answer
+    ? (...asked: Arguments) => Promise<Awaited<Answer>>
+    : never;
 };
 
 /** A cleaning that runs in a worker of its own. `close` stops it at once, whatever it is doing. */
-export interface CleanClient extends Answers {
-  open(source: string, style: Style, choices: readonly Choice[], onStage: (stage: Stage) => void): Promise<Summary>;
-  change(style: Style, choices: readonly Choice[]): Promise<Summary>;
+export interface CleanClient extends Asked<Omit<CleaningService, 'open' | 'change'>> {
+  readonly doubts: Asked<Services['doubts']>;
+  readonly findings: Asked<Services['findings']>;
+  readonly ledger: Asked<Services['ledger']>;
+  open(source: string, decided: Decided, onStage: (stage: Stage) => void): Promise<Patch>;
+  change(decided: Decided): Promise<Patch>;
   close(): void;
 }
 
@@ -33,7 +36,7 @@ export const RULE_LIMIT = 4000;
 /** Starts a worker; `ruleLimit` in ms. */
 export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
   const worker = new Worker(new URL('./clean.worker.ts', import.meta.url), { type: 'module' });
-  const remote: Remote<CleanService> = wrap<CleanService>(worker);
+  const remote = wrap<Services>(worker) as unknown as { readonly [Name in keyof Services]: Asked<Services[Name]> };
   let fail: (reason: Error) => void = () => undefined;
   // A worker that fails to load, runs out of memory or was stopped answers nothing; the error must reach whoever waits.
   const failed = new Promise<never>((_resolve, reject) => {
@@ -48,9 +51,9 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
 
   /** Own rules are watched from here, since the worker cannot stop an expression that does not end. */
   const watched = async (
-    work: (onProgress: (progress: Progress) => void) => Promise<Summary>,
+    work: (onProgress: (progress: Progress) => void) => Promise<Patch>,
     onStage?: (stage: Stage) => void,
-  ): Promise<Summary> => {
+  ): Promise<Patch> => {
     let clock: ReturnType<typeof setTimeout> | undefined;
     const onProgress = ({ stage, rule }: Progress) => {
       if (stage) onStage?.(stage);
@@ -68,34 +71,26 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
     }
   };
 
-  return {
-    open: (source, style, choices, onStage) =>
-      watched((onProgress) => remote.open(source, style, choices, onProgress), onStage),
-    change: (style, choices) => watched((onProgress) => remote.change(style, choices, onProgress)),
-    rows: (from, to) => settle(remote.rows(from, to)),
-    editRow: (row, edit) => settle(remote.editRow(row, edit)),
-    textBetween: (from, to) => settle(remote.textBetween(from, to)),
-    portion: (portion) => settle(remote.portion(portion)),
-    portionStep: (portion, action) => settle(remote.portionStep(portion, action) as Promise<Step | undefined>),
-    editAt: (place) => settle(remote.editAt(place)),
-    stetAt: (place, alike) => settle(remote.stetAt(place, alike) as Promise<Step | undefined>),
-    stepLines: (steps) => settle(remote.stepLines(steps)),
-    compare: (style, choices) => settle(remote.compare(style, choices)),
-    read: (from, to) => settle(remote.read(from, to)),
-    copy: () => settle(remote.copy()),
-    text: () => settle(remote.text()),
-    sourceRanges: (ranges) => settle(remote.sourceRanges(ranges)),
-    rangeOfLines: (first, last) => settle(remote.rangeOfLines(first, last)),
-    offPassCounts: () => settle(remote.offPassCounts()),
-    nextDoubt: (order, putOff) => settle(remote.nextDoubt(order, putOff)),
-    answerDoubt: (key, answer, alike, order, putOff) => settle(remote.answerDoubt(key, answer, alike, order, putOff)),
-    findings: () => settle(remote.findings()),
-    repeatedStep: (text, action) => settle(remote.repeatedStep(text, action) as Promise<Step | undefined>),
-    ledger: (filter) => settle(remote.ledger(filter)),
-    ledgerLines: (filter, from, to) => settle(remote.ledgerLines(filter, from, to)),
-    ledgerStep: (filter, action, entries) =>
-      settle(remote.ledgerStep(filter, action, entries) as Promise<Step | undefined>),
-    ledgerExport: (filter, format) => settle(remote.ledgerExport(filter, format)),
+  /** The service of that name; whatever is asked of it fails when the worker does. */
+  const service = <Name extends keyof Services>(name: Name): Asked<Services[Name]> =>
+    new Proxy({} as Asked<Services[Name]>, {
+      get: (_target, asked) =>
+        // A promise's own question: a service is none.
+        asked === 'then'
+          ? undefined
+          : (...given: unknown[]) => settle((remote[name] as Record<string | symbol, Call>)[asked]!(...given)),
+    });
+  const cleaning = service('cleaning');
+
+  return Object.assign(Object.create(cleaning) as typeof cleaning, {
+    doubts: service('doubts'),
+    findings: service('findings'),
+    ledger: service('ledger'),
+    open: (source: string, decided: Decided, onStage: (stage: Stage) => void) =>
+      watched((onProgress) => remote.cleaning.open(source, decided, onProgress), onStage),
+    change: (decided: Decided) => watched((onProgress) => remote.cleaning.change(decided, onProgress)),
     close: () => worker.terminate(),
-  };
+  });
 }
+
+type Call = (...given: unknown[]) => Promise<unknown>;

@@ -5,6 +5,7 @@ import type {
   DoubtView,
   EditView,
   Findings,
+  HistoryChange,
   LedgerAction,
   LedgerFilter,
   LedgerFormat,
@@ -17,7 +18,7 @@ import type {
   ReadBlock,
   RowEdit,
   RowEdited,
-  RowPlan,
+  RowPatch,
   RowView,
   SourceKind,
   Spot,
@@ -27,13 +28,12 @@ import type {
   WordTally,
 } from '../core/index.ts';
 
-/** What the page learns of a cleaning: enough to lay it out and count, without the text. */
+/** What the page learns of a cleaning beside its rows: enough to count and to name it, without the text. */
 export interface Summary {
-  readonly plan: RowPlan;
   /** Edits by pass id, or by the id of an own rule. */
   readonly counts: Readonly<Record<string, number>>;
   readonly tally: WordTally;
-  /** Seams and edits in doubt. */
+  /** Seams, edits and lines in doubt. */
   readonly doubts: number;
   readonly lines: number;
   readonly blocks: number;
@@ -43,6 +43,20 @@ export interface Summary {
   readonly suggestedTitle: string;
   /** A language tag; empty where the language is not known. */
   readonly language: string;
+}
+
+/** All that a change comes to. */
+export interface Patch {
+  readonly rows: RowPatch;
+  readonly summary: Summary;
+  /** The question that is asked now, as it was asked for last; not there where nobody asked yet. */
+  readonly next?: NextDoubt;
+}
+
+/** What a person decided, and the own rules that are left out since they took too long. */
+export interface Decided {
+  readonly history: HistoryChange;
+  readonly slowRules: readonly string[];
 }
 
 export interface CleanCopy {
@@ -87,16 +101,11 @@ export interface Answered {
 }
 
 /** The worker keeps one cleaning; the page asks for what it shows. */
-export interface CleanService {
+export interface CleaningService {
   /** Cleans a source from the start. */
-  open(
-    source: string,
-    style: Style,
-    choices: readonly Choice[],
-    onProgress: (progress: Progress) => void,
-  ): Promise<Summary>;
-  /** Cleans the same source after a change. */
-  change(style: Style, choices: readonly Choice[], onProgress: (progress: Progress) => void): Summary;
+  open(source: string, decided: Decided, onProgress: (progress: Progress) => void): Promise<Patch>;
+  /** Cleans the same source after a change, and says what became of what the page knows. */
+  change(decided: Decided, onProgress: (progress: Progress) => void): Patch;
   /** Rows [from, to) as they are now. */
   rows(from: number, to: number): RowView[];
   /** The step that a change of a row's clean text makes; the row is named by where it begins in the source. */
@@ -121,19 +130,39 @@ export interface CleanService {
   sourceRanges(clean: RangeList): RangeList;
   /** The source range of the lines first..last, counted from 1. */
   rangeOfLines(first: number, last: number): Place;
-  /** What the passes that are off would do, by pass id; undefined where the cleaning changed meanwhile. */
+  /** How many edits passes that are off would make, by pass id; undefined where the cleaning changed meanwhile. */
   offPassCounts(): Promise<Readonly<Record<string, number>> | undefined>;
-  /** The next doubt to be asked about: of those that are not put off the first, or the hardest; put-off ones come last. */
-  nextDoubt(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
+}
+
+export interface DoubtService {
+  /**
+   * The doubt to be asked about now, and after each change until this is asked otherwise: of those that are not put off the first,
+   * or the hardest; put-off ones come last.
+   */
+  ask(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
   /** The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. */
-  answerDoubt(key: string, answer: Answer, alike: boolean, order: DoubtOrder, putOff: readonly string[]): Answered;
-  findings(): Promise<NamedFindings>;
+  answer(key: string, answer: Answer, alike: boolean, order: DoubtOrder, putOff: readonly string[]): Answered;
+}
+
+export interface FindingsService {
+  find(): Promise<NamedFindings>;
   /** The step that drops, or keeps, all lines like one but for figures. */
   repeatedStep(text: string, action: 'drop' | 'keep'): Step | undefined;
-  ledger(filter: LedgerFilter): LedgerCount;
+}
+
+export interface LedgerService {
+  count(filter: LedgerFilter): LedgerCount;
   /** The entries [from, to) of those that the filter wants. */
-  ledgerLines(filter: LedgerFilter, from: number, to: number): LedgerLine[];
+  lines(filter: LedgerFilter, from: number, to: number): LedgerLine[];
   /** The step that does something with some entries, or with all that the filter wants. */
-  ledgerStep(filter: LedgerFilter, action: LedgerAction, entries?: readonly number[]): Step | undefined;
-  ledgerExport(filter: LedgerFilter, format: LedgerFormat): string;
+  step(filter: LedgerFilter, action: LedgerAction, entries?: readonly number[]): Step | undefined;
+  export(filter: LedgerFilter, format: LedgerFormat): string;
+}
+
+/** What the worker answers, by subject. */
+export interface Services {
+  readonly cleaning: CleaningService;
+  readonly doubts: DoubtService;
+  readonly findings: FindingsService;
+  readonly ledger: LedgerService;
 }

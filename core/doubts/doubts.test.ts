@@ -5,7 +5,7 @@ import type { Choice } from '../choices/choice.ts';
 import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { cleanText } from '../cleaning/output.ts';
-import { findDoubts, findEditDoubts } from '../report/report.ts';
+import { digested, digestOf } from '../report/digest.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { listDoubts, stepForAnswer, viewDoubt, type Answer, type Doubt } from './doubts.ts';
@@ -24,10 +24,10 @@ function answered(cleaning: Cleaning, doubts: readonly Doubt[], answer: Answer):
 }
 
 describe('doubts', () => {
-  const doubts = listDoubts(doubtful);
+  const doubts = listDoubts(digested(doubtful));
 
   test('are all that the report counts, in reading order, each with a key of its own', () => {
-    expect(doubts).toHaveLength(findDoubts(doubtful).length + findEditDoubts(doubtful).length);
+    expect(doubts).toHaveLength(digestOf(doubtful).seams.length + digestOf(doubtful).edits.length);
     expect(doubts.map(({ from }) => from)).toEqual(doubts.map(({ from }) => from).sort((a, b) => a - b));
     expect(new Set(doubts.map(({ key }) => key)).size).toBe(doubts.length);
     expect(new Set(doubts.map(({ kind }) => kind))).toEqual(new Set(['seam', 'split', 'edit']));
@@ -36,14 +36,14 @@ describe('doubts', () => {
   test('answered as the text reads, change nothing, and are gone', () => {
     const settled = answered(doubtful, doubts, 'now');
     expect(cleanText(settled)).toBe(cleanText(doubtful));
-    expect(listDoubts(settled)).toEqual([]);
+    expect(listDoubts(digested(settled))).toEqual([]);
   });
 
   test('answered the other way, change their place, and are gone', () => {
     for (const doubt of doubts) {
       const settled = answered(doubtful, [doubt], 'other');
       expect(cleanText(settled)).not.toBe(cleanText(doubtful));
-      expect(listDoubts(settled).map(({ key }) => key)).not.toContain(doubt.key);
+      expect(listDoubts(digested(settled)).map(({ key }) => key)).not.toContain(doubt.key);
     }
   });
 
@@ -77,7 +77,7 @@ describe('doubts', () => {
   });
 
   test('there are none, and no step, where all is sure', () => {
-    expect(listDoubts(clean('The tide fell.', DEFAULT_STYLE))).toEqual([]);
+    expect(listDoubts(digested(clean('The tide fell.', DEFAULT_STYLE)))).toEqual([]);
     expect(stepForAnswer(doubtful, [], 'now')).toBeUndefined();
   });
 });
@@ -86,7 +86,7 @@ describe('lines that may be none of the text', () => {
   const PROSE =
     'The ferry festival begins on the first Saturday after the spring tides, when the two boats of the Wrackby crossing are dressed overall and the children of both banks are let off school for the morning.';
   const linesOf = (source: string, choices: readonly Choice[] = []) =>
-    listDoubts(clean(source, DEFAULT_STYLE, choices)).filter(({ kind }) => kind === 'lines');
+    listDoubts(digested(clean(source, DEFAULT_STYLE, choices))).filter(({ kind }) => kind === 'lines');
   const says = (source: string) =>
     linesOf(source).map((doubt) => [doubt.kind === 'lines' && doubt.what, source.slice(doubt.from, doubt.to)]);
 

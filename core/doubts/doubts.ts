@@ -3,7 +3,7 @@ import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { passOfReason } from '../passes/index.ts';
-import { findDoubts, findEditDoubts } from '../report/report.ts';
+import type { Digested } from '../report/digest.ts';
 import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
 import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/decide.ts';
@@ -12,7 +12,7 @@ import { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import type { Place } from '../edits/place.ts';
 import { lineAt } from '../text/line-index.ts';
-import { findDoubtedLines, type DoubtedLines } from './line-doubts.ts';
+import type { DoubtedLines } from '../report/doubted-lines.ts';
 
 /** A decision that a person is asked about. `now` is how the text reads as it is, the other reading is the one it may have. */
 export type Doubt = SeamDoubt | SplitDoubt | EditDoubt | LinesDoubt;
@@ -64,10 +64,10 @@ export type Likenesses = Map<string, string>;
  * Every doubt in reading order. Linear in the number of seams and pieces. `known` are the likenesses that were worked out for the
  * same evidence before; what is new is added.
  */
-export function listDoubts(cleaning: Cleaning, known: Likenesses = new Map()): Doubt[] {
-  const seams = findDoubts(cleaning).map((seam) => seamDoubt(cleaning, seam, known));
-  const edits = findEditDoubts(cleaning).map(editDoubt);
-  const lines = findDoubtedLines(cleaning).map(linesDoubt);
+export function listDoubts({ cleaning, digest }: Digested, known: Likenesses = new Map()): Doubt[] {
+  const seams = digest.seams.map((seam) => seamDoubt(cleaning, seam, known));
+  const edits = digest.edits.map(editDoubt);
+  const lines = digest.lines.map(linesDoubt);
   return [...seams, ...edits, ...lines].sort((a, b) => a.from - b.from);
 }
 

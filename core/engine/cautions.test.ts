@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
-import { findEditDoubts } from '../report/report.ts';
+import { digestOf } from '../report/digest.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { packWords } from '../text/word-list.ts';
 import { PASSES } from '../passes/index.ts';
@@ -189,7 +189,7 @@ describe('spoken text', () => {
 
 describe('what is in doubt, and what is not', () => {
   const doubts = (text: string, style: Style = ALL_ON, words?: { bits: Uint8Array }) =>
-    findEditDoubts(clean(text, style, [], { words })).map(({ from, to, text: becomes }) => [
+    digestOf(clean(text, style, [], { words })).edits.map(({ from, to, text: becomes }) => [
       text.slice(from, to),
       becomes,
     ]);

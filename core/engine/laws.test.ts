@@ -8,7 +8,10 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { allPieces, cleanText, undoneText } from '../cleaning/output.ts';
 import { PASSES } from '../passes/index.ts';
-import { findDoubts, findEditDoubts, listWordChanges } from '../report/report.ts';
+import { digested, digestOf } from '../report/digest.ts';
+import { applyRowPatch, reviseRows } from '../rows/row-patch.ts';
+import { planRows } from '../rows/row-plan.ts';
+import { listWordChanges } from '../report/report.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
@@ -194,8 +197,8 @@ describe('laws of a cleaning', () => {
         expect(now.slice(0, gone - ranOn)).toEqual(others.slice(0, gone - ranOn));
         expect(now.slice(gone)).toEqual(others.slice(gone + ranOn));
         const across = before.blocks[gone + 1]?.firstKept ?? 0;
-        const known = [...findDoubts(before), across - 1];
-        expect(findDoubts(after).filter((seam) => !known.includes(seam))).toEqual([]);
+        const known = [...digestOf(before).seams, across - 1];
+        expect(digestOf(after).seams.filter((seam) => !known.includes(seam))).toEqual([]);
       }),
       { numRuns: 150 },
     );
@@ -225,16 +228,24 @@ describe('laws of a cleaning', () => {
         const random = seededRandom(seed);
         let history = NO_HISTORY;
         let cleaning = clean(text, DEFAULT_STYLE);
+        let now = digested(cleaning);
+        let plan = planRows(now);
         for (let step = 0; step < 5; step++) {
           history = applyStep(history, randomStep(random, cleaning));
           const { style, choices } = outcomeOf(history, DEFAULT_STYLE);
           const before = cleaning;
           cleaning = revise(before, style, choices);
+          const { digest } = now;
+          now = digested(cleaning, { cleaning: before, digest });
+          expect(now.digest).toEqual(digested(cleaning).digest);
+          const patch = reviseRows(plan, { cleaning: before, digest }, now);
+          plan = applyRowPatch(plan, patch);
+          expect(plan).toEqual(planRows(now));
           if (cleaning.splices) expect(spliced(before.base, cleaning)).toEqual(cleaning.base);
           const afresh = clean(text, style, choices);
           expect(cleanText(cleaning)).toBe(cleanText(afresh));
           expect(cleaning.tally).toEqual(afresh.tally);
-          expect(findEditDoubts(cleaning)).toEqual(findEditDoubts(afresh));
+          expect(digestOf(cleaning).edits).toEqual(digestOf(afresh).edits);
           expect(undoneText(cleaning)).toBe(text);
           const { wordsIn, wordsOut, removed, inserted, mended } = cleaning.tally;
           expect(wordsOut).toBe(countWords(cleanText(cleaning)));

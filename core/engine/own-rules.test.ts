@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import type { Choice } from '../choices/choice.ts';
 import { cleanText, undoneText } from '../cleaning/output.ts';
-import { countEdits, listWordChanges } from '../report/report.ts';
+import { digestOf } from '../report/digest.ts';
+import { listWordChanges } from '../report/report.ts';
 import { applyRule, applyRuleRemoval, newRuleId, rulesInForce } from '../style/rules.ts';
 import { applyPassSwitch, DEFAULT_STYLE, toStyle, type Style } from '../style/style.ts';
 import { findRuleEdits, isRuleId, nextRuleId, type OwnRule, type RuleId } from '../rules/own-rule.ts';
@@ -70,7 +71,7 @@ describe('own rules', () => {
 
   test('count as passes do, and the words they take are listed', () => {
     const cleaning = cleaned(styleWith(rule(' met Mrs. Pell', '')));
-    expect(countEdits(cleaning)['rule:1']).toBe(1);
+    expect(digestOf(cleaning).counts['rule:1']).toBe(1);
     const taken = listWordChanges(cleaning).flatMap(({ removed }) => removed);
     expect(taken).toEqual(['met', 'Mrs', 'Pell']);
   });

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { clean } from '../cleaning/clean.ts';
 import type { Choice } from '../choices/choice.ts';
 import { allPieces, cleanText, undoneText } from '../cleaning/output.ts';
-import { countEdits } from '../report/report.ts';
+import { digestOf } from '../report/digest.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE } from '../style/style.ts';
 import { signsOf } from '../text/signs.ts';
 import { FINDING_PASSES, PASS_GROUPS, PASSES } from '../passes/index.ts';
@@ -165,7 +165,7 @@ describe.each(passes.map((pass) => [pass.id, pass] as const))('%s', (id, pass) =
 
   test('works within a range alone, and nowhere where it is let stand', () => {
     const [{ before, settings }] = pass.examples as [Pass['examples'][0]];
-    const counted = (choices: readonly Choice[]) => countEdits(clean(before, styleFor(settings), choices))[id];
+    const counted = (choices: readonly Choice[]) => digestOf(clean(before, styleFor(settings), choices)).counts[id];
     const whole = { from: 0, to: before.length };
     expect(counted([{ kind: 'limit', ...whole, pass: id }])).toBe(counted([]));
     expect(counted([{ kind: 'limit', from: 0, to: 0, pass: id }])).toBe(0);
@@ -186,8 +186,8 @@ describe.each(passes.map((pass) => [pass.id, pass] as const))('%s', (id, pass) =
   test('counts its edits, and makes none when it is off', () => {
     const [example] = pass.examples;
     const off = applyPassSwitch(DEFAULT_STYLE, id, false);
-    expect(countEdits(clean(example!.before, styleFor(example!.settings)))[id]).toBeGreaterThan(0);
-    expect(countEdits(clean(example!.before, off))[id]).toBe(0);
+    expect(digestOf(clean(example!.before, styleFor(example!.settings))).counts[id]).toBeGreaterThan(0);
+    expect(digestOf(clean(example!.before, off)).counts[id]).toBe(0);
     expect(undoneText(clean(example!.before, off))).toBe(example!.before);
   });
 });

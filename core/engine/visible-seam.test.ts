@@ -7,7 +7,7 @@ import { openLedger } from '../ledger/ledger.ts';
 import { viewEntry } from '../ledger/ledger-line.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { stepForPortion } from '../portion/portion.ts';
-import { findDoubts } from '../report/report.ts';
+import { digested, digestOf } from '../report/digest.ts';
 import { editRow } from '../rows/edit-row.ts';
 import { textOfRow } from '../rows/row-text.ts';
 import { planRows, rowAt } from '../rows/row-plan.ts';
@@ -67,7 +67,7 @@ describe('a seam over lines that were left out', () => {
 
   test('shows once in the rows, between the lines that stand, as what it is', () => {
     const { now } = headless();
-    const plan = planRows(now());
+    const plan = planRows(digested(now()));
     const marks = Array.from({ length: plan.count }, (_, row) => viewRow(now(), plan, row).seams).flat();
     expect(marks.map(({ lines }) => lines)).toEqual([
       [1, 2],
@@ -88,7 +88,7 @@ describe('a seam over lines that were left out', () => {
 
   test('is settled by hand, parted in the text by Enter, and given back', () => {
     const piece = headless();
-    const plan = planRows(piece.now());
+    const plan = planRows(digested(piece.now()));
     const text = textOfRow(piece.now(), plan, 0);
     const offset = text.indexOf(' place wipe');
     const edited = editRow(piece.now(), plan, 0, {
@@ -102,7 +102,7 @@ describe('a seam over lines that were left out', () => {
     expect(edited.step).toMatchObject({ kind: 'choose', choice: { kind: 'seam', decision: Decision.break } });
     piece.take(edited.step);
     expect(cleanText(piece.now())).toContain('the children of the\n\nplace wipe');
-    const below = planRows(piece.now());
+    const below = planRows(digested(piece.now()));
     piece.take(
       editRow(piece.now(), below, rowAt(below, PAGED.indexOf('place')), { kind: 'join', with: 'before' }).step,
     );
@@ -125,12 +125,14 @@ describe('a seam over lines that were left out', () => {
     const piece = start(loose, { ...DEFAULT_STYLE, certaintyLimit: 1 });
     piece.leaveOut(HEAD);
     const across = [...visibleSeams(piece.now())].find(({ skipsLines }) => skipsLines)!;
-    const doubts = listDoubts(piece.now()).filter((doubt) => doubt.kind === 'seam' && doubt.seam === across.seam);
+    const doubts = listDoubts(digested(piece.now())).filter(
+      (doubt) => doubt.kind === 'seam' && doubt.seam === across.seam,
+    );
     expect(doubts).toHaveLength(1);
     expect(viewDoubt(piece.now(), doubts[0]!, doubts)).toMatchObject({ lines: [1, 5], alike: 1 });
     piece.take(stepForAnswer(piece.now(), doubts, 'other'));
     expect(visibleSeam(piece.now(), across.seam)).toMatchObject({ settled: true });
-    expect(findDoubts(piece.now())).not.toContain(across.seam);
+    expect(digestOf(piece.now()).seams).not.toContain(across.seam);
   });
 });
 

@@ -2,9 +2,11 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_STYLE, isPassOn, toStyle } from '../style/style.ts';
 import {
+  applyHistoryChange,
   applyStep,
   canRedo,
   canUndo,
+  historyChange,
   moveTo,
   NO_HISTORY,
   oneStep,
@@ -104,4 +106,15 @@ test('several steps are one, one is itself, none is none', () => {
   expect(oneStep([a!, b!])).toEqual({ kind: 'together', steps: [a, b] });
   expect(oneStep([a!])).toBe(a);
   expect(oneStep([])).toBeUndefined();
+});
+
+test('what changed in a history makes the new one of the old', () => {
+  fc.assert(
+    fc.property(history, fc.array(step, { maxLength: 3 }), fc.nat(9), (before, more, back) => {
+      const after = more.reduce(applyStep, moveTo(before, before.at - back));
+      const change = historyChange(before, after);
+      expect(applyHistoryChange(before, change)).toEqual(after);
+      expect(change.steps.length).toBeLessThanOrEqual(more.length);
+    }),
+  );
 });

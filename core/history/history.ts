@@ -112,3 +112,22 @@ function applyToStyle(style: Style, step: StyleStep): Style {
       return applyRuleRemoval(style, step.rule);
   }
 }
+
+/** How one history became another: its first steps were kept, others came after them, and so many are in force. */
+export interface HistoryChange {
+  readonly kept: number;
+  readonly steps: readonly Step[];
+  readonly at: number;
+}
+
+/** What makes the second history of the first; steps are compared by identity. Law: see applyHistoryChange. */
+export function historyChange(before: History, after: History): HistoryChange {
+  let kept = 0;
+  while (kept < after.steps.length && before.steps[kept] === after.steps[kept]) kept++;
+  return { kept, steps: after.steps.slice(kept), at: after.at };
+}
+
+/** Law: applyHistoryChange(before, historyChange(before, after)) equals after. */
+export function applyHistoryChange(history: History, { kept, steps, at }: HistoryChange): History {
+  return { steps: [...history.steps.slice(0, kept), ...steps], at };
+}

@@ -6,7 +6,7 @@ import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { exportLedger } from './ledger-export.ts';
 import { allPieces, cleanText } from '../cleaning/output.ts';
-import { findEditDoubts } from '../report/report.ts';
+import { digestOf } from '../report/digest.ts';
 import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { applyRule } from '../style/rules.ts';
 import { filterLedger, openLedger, type LedgerFilter } from './ledger.ts';
@@ -94,13 +94,13 @@ describe('the ledger', () => {
   test('what is found right is in doubt no more, and stays as it is', () => {
     const style = applyPassSwitch(DEFAULT_STYLE, 'author-year', true);
     const cleaning = clean(SOURCE.replace('[4]', ' (Pell 1998)'), style);
-    expect(findEditDoubts(cleaning).length).toBeGreaterThan(0);
+    expect(digestOf(cleaning).edits.length).toBeGreaterThan(0);
     const ledger = openLedger(cleaning);
     const step = stepFor(ledger, filterLedger(ledger, { only: 'doubts' }), 'approve')!;
     const { choices } = outcomeOf(applyStep(NO_HISTORY, step), style);
     const settled = clean(cleaning.source, style, choices);
     expect(cleanText(settled)).toBe(cleanText(cleaning));
-    expect(findEditDoubts(settled)).toEqual([]);
+    expect(digestOf(settled).edits).toEqual([]);
     expect(filterLedger(openLedger(settled), { only: 'doubts' })).toHaveLength(0);
   });
 

@@ -3,7 +3,8 @@ import { overlaps, toRanges, type Ranges } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { allPieces } from '../cleaning/output.ts';
-import { findDoubts, isDoubtful, listWordChanges } from '../report/report.ts';
+import { digestOf, isDoubtful } from '../report/digest.ts';
+import { listWordChanges } from '../report/report.ts';
 import { isRuleId } from '../rules/own-rule.ts';
 import { seamOfGap } from '../decided/seams-in-force.ts';
 import { wordsWithin } from '../text/word-index.ts';
@@ -46,7 +47,7 @@ const SEAM_PASSES = ['wrapped-lines', 'split-words', 'blank-lines'];
 export function openLedger(cleaning: Cleaning): Ledger {
   const pieces = [...allPieces(cleaning)];
   const decided = toRanges(cleaning.choices.filter(({ kind }) => kind === 'seam'));
-  const doubted = new Set(findDoubts(cleaning));
+  const doubted = new Set(digestOf(cleaning).seams);
   const entries: LedgerEntry[] = [];
   for (const [at, piece] of pieces.entries()) {
     if (piece.text === undefined) continue;

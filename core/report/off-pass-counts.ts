@@ -5,7 +5,7 @@ import { FINDING_PASSES, PASSES } from '../passes/index.ts';
 import { hasWorkIn, isFindingPass, passAtWork } from '../passes/pass.ts';
 import { applyPassSwitch, isPassOn, settingsOf } from '../style/style.ts';
 import { revise } from '../cleaning/clean.ts';
-import { countEdits } from './report.ts';
+import { digestOf } from './digest.ts';
 
 const BLOCKS_A_STEP = 50;
 
@@ -34,7 +34,7 @@ export function* countOffPasses(cleaning: Cleaning): Generator<undefined, Record
   if (source.length > LONGEST_CLEANED_AGAIN) return counts;
   for (const { id } of PASSES.filter((pass) => !isFindingPass(pass) && !isPassOn(style, pass.id))) {
     yield;
-    counts[id] = countEdits(revise(cleaning, applyPassSwitch(style, id, true), cleaning.choices))[id] ?? 0;
+    counts[id] = digestOf(revise(cleaning, applyPassSwitch(style, id, true), cleaning.choices)).counts[id] ?? 0;
   }
   return counts;
 }

@@ -9,7 +9,8 @@ import { Decision } from '../seams/seam-table.ts';
 import { applyStep, NO_HISTORY, outcomeOf, undo } from '../history/history.ts';
 import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
 import { withPassTable } from '../passes/pass-table.ts';
-import { countEdits, findDoubts, listWordChanges, toReport } from './report.ts';
+import { digestOf } from './digest.ts';
+import { listWordChanges, toReport } from './report.ts';
 import { countOffPasses } from './off-pass-counts.ts';
 
 const SOURCE = `A tide mill asks for nothing but pa-
@@ -78,19 +79,19 @@ describe('choices win over the evidence', () => {
 
 describe('the report', () => {
   test('counts the edits of every pass, those without any too', () => {
-    const counts = countEdits(clean(SOURCE, DEFAULT_STYLE));
+    const counts = digestOf(clean(SOURCE, DEFAULT_STYLE)).counts;
     expect(counts).toMatchObject({ 'page-furniture': 1, 'split-words': 1, 'reference-marks': 1, ligatures: 0 });
   });
 
   test('doubts are the decisions below the limit that nobody has settled', () => {
     const source = readFileSync('samples/texts/tide-mills.txt', 'utf8');
     const cleaning = clean(source, DEFAULT_STYLE);
-    const doubts = findDoubts(cleaning);
+    const doubts = digestOf(cleaning).seams;
     expect(doubts.length).toBeGreaterThan(0);
     for (const seam of doubts) expect(cleaning.decided.certainty[seam]).toBeLessThan(DEFAULT_STYLE.certaintyLimit);
     const settled: Choice = { kind: 'seam', ...rangeOfSeam(cleaning, doubts[0]!), decision: Decision.join };
-    expect(findDoubts(clean(source, DEFAULT_STYLE, [settled]))).toEqual(doubts.slice(1));
-    expect(findDoubts(clean(source, { ...DEFAULT_STYLE, certaintyLimit: 0.5 }))).toEqual([]);
+    expect(digestOf(clean(source, DEFAULT_STYLE, [settled])).seams).toEqual(doubts.slice(1));
+    expect(digestOf(clean(source, { ...DEFAULT_STYLE, certaintyLimit: 0.5 })).seams).toEqual([]);
   });
 
   test('every word that leaves is listed with the pass that took it', () => {
@@ -148,7 +149,7 @@ describe('what passes that are off would do', () => {
     expect(step.value).toMatchObject({ 'page-furniture': 1 });
     for (const id of ['repeated-words', 'dashes', 'quotes']) {
       const on = applyPassSwitch(DEFAULT_STYLE, id, true);
-      expect(countEdits(clean(source, on))[id]).toBe(counts[id]);
+      expect(digestOf(clean(source, on)).counts[id]).toBe(counts[id]);
       expect(counted(on)).not.toHaveProperty(id);
     }
   });

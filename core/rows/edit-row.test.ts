@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { digested } from '../report/digest.ts';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { clean, revise } from '../cleaning/clean.ts';
@@ -40,11 +41,11 @@ function start(source = MILL) {
     take,
     text: () => cleanText(cleaning),
     edit: (row: number, edit: RowEdit) => {
-      const edited = editRow(cleaning, planRows(cleaning), row, edit);
+      const edited = editRow(cleaning, planRows(digested(cleaning)), row, edit);
       if (edited.step) take(edited.step);
       return edited;
     },
-    row: (row: number) => textOfRow(cleaning, planRows(cleaning), row),
+    row: (row: number) => textOfRow(cleaning, planRows(digested(cleaning)), row),
     choices: () => cleaning.choices,
   };
 }
@@ -181,7 +182,7 @@ describe('joining', () => {
 
 test('the clean text between two spots, over paragraphs and inside of one', () => {
   const { now, row } = start();
-  const plan = planRows(now());
+  const plan = planRows(digested(now()));
   const spot = (at: number, words: string) => ({ row: plan.from[at]!, offset: row(at).indexOf(words) });
   expect(textBetween(now(), plan, spot(0, 'before him'), spot(1, ' kept'))).toBe('before him.\n\nThe miller');
   expect(textBetween(now(), plan, spot(1, 'kept'), spot(1, ' a slate'))).toBe('kept');
@@ -195,7 +196,7 @@ test('law: after typing, the row says what was typed, whatever was done before',
       const random = seededRandom(seed);
       const piece = start(DISTORTERS[distorter]!(PROSE.slice(0, 6), random).source);
       for (let edits = 0; edits < 4; edits++) {
-        const plan = planRows(piece.now());
+        const plan = planRows(digested(piece.now()));
         const row = Math.floor(random() * plan.count);
         const old = piece.row(row);
         if (old === '') continue;
@@ -205,7 +206,7 @@ test('law: after typing, the row says what was typed, whatever was done before',
         if (text.trim() === '' || text !== text.trim() || /\n/.test(old.slice(a, b))) continue;
         const from = plan.from[row]!;
         piece.edit(row, { kind: 'text', text, was: old });
-        const after = planRows(piece.now());
+        const after = planRows(digested(piece.now()));
         expect(textOfRow(piece.now(), after, rowAt(after, from))).toBe(text);
       }
     }),

@@ -5,7 +5,7 @@ import { firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
-import { isDoubtful } from '../report/report.ts';
+import { isDoubtful } from '../report/digest.ts';
 import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';

@@ -4,12 +4,13 @@ import { readFileSync } from 'node:fs';
 import type { Choice } from '../choices/choice.ts';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
-import { findDoubts } from '../report/report.ts';
+import { digested, digestOf } from '../report/digest.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
-import { planRows, rowAt, rowOfSeam, RowKind } from './row-plan.ts';
+import { RowKind } from './row-kind.ts';
+import { planRows, rowAt, rowOfSeam } from './row-plan.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { readBlocks } from './read-blocks.ts';
 import { viewRow } from './row-view.ts';
@@ -30,7 +31,7 @@ const text = fc.oneof(
 
 function planned(source: string) {
   const cleaning = clean(source, DEFAULT_STYLE);
-  return { cleaning, plan: planRows(cleaning) };
+  return { cleaning, plan: planRows(digested(cleaning)) };
 }
 
 describe('rows', () => {
@@ -84,7 +85,7 @@ describe('rows', () => {
   test('dropped lines between blocks have a row of their own, and doubts are counted where they stand', () => {
     const { cleaning, plan } = planned(readFileSync('samples/texts/tide-mills.txt', 'utf8'));
     expect(plan.kind[0]).toBe(RowKind.dropped);
-    const doubts = findDoubts(cleaning);
+    const doubts = digestOf(cleaning).seams;
     expect(plan.doubts.reduce((sum, count) => sum + count, 0)).toBe(doubts.length);
     for (const seam of doubts) expect(plan.doubts[rowOfSeam(cleaning, plan, seam)]).toBeGreaterThan(0);
   });
@@ -109,7 +110,7 @@ place wipe it clean on Saturdays.
   const rangeOf = (words: string) => ({ from: SOURCE.indexOf(words), to: SOURCE.indexOf(words) + words.length });
   const viewed = (...choices: Choice[]) => {
     const cleaning = clean(SOURCE, DEFAULT_STYLE, choices);
-    const plan = planRows(cleaning);
+    const plan = planRows(digested(cleaning));
     return { plan, views: Array.from({ length: plan.count }, (_, row) => viewRow(cleaning, plan, row)) };
   };
   const marks = ({ views }: ReturnType<typeof viewed>) =>

@@ -30,7 +30,7 @@ interface PieceScreenProps {
 export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
-  const cleaning = useCleaning(stored.source, decisions.style, decisions.choices);
+  const cleaning = useCleaning(stored.source, decisions);
   const { state, slowRules } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);

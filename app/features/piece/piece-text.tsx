@@ -84,9 +84,7 @@ export function PieceText() {
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}
         <ReadingColumns
-          client={ready.client}
-          summary={ready.summary}
-          version={ready.version}
+          ready={ready}
           lit={lit}
           shown={tour?.places[tour.at] ?? doubts.place}
           isSigned={piece.isSigned}

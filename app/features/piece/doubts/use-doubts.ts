@@ -16,7 +16,7 @@ export interface Doubts {
   show(): void;
 }
 
-/** Asks the worker for the next doubt, after each answer and each change. */
+/** The questions of the worker, one at a time: the first one asked for, the others as they come with answers and changes. */
 export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Doubts {
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
@@ -30,16 +30,18 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
 
   useEffect(() => {
     settled.current = [];
-  }, [version]);
+    // Each change comes with the question that is asked after it.
+    if (ready.next) setNext(ready.next);
+  }, [version, ready.next]);
   useEffect(() => {
     let isCurrent = true;
-    client
-      .nextDoubt(order, later)
+    client.doubts
+      .ask(order, later)
       .then((found) => isCurrent && settled.current.length === 0 && setNext(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };
-  }, [client, version, order, later]);
+  }, [client, order, later]);
 
   const { take } = decisions;
   const view = next?.view;
@@ -49,7 +51,7 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
       if (key === undefined || isAnswering.current) return;
       isAnswering.current = true;
       setFollows(true);
-      client.answerDoubt(key, given, alike, order, [...later, ...settled.current]).then(
+      client.doubts.answer(key, given, alike, order, [...later, ...settled.current]).then(
         (answered) => {
           isAnswering.current = false;
           // Answered before the last answer has come into the text, these are still counted.

@@ -49,7 +49,7 @@ function useFindings({ client, version }: PieceView['ready']): NamedFindings | u
   const [findings, setFindings] = useState<NamedFindings>();
   useEffect(() => {
     let isCurrent = true;
-    client.findings().then((found) => isCurrent && setFindings(found), ignoreClosedWorker);
+    client.findings.find().then((found) => isCurrent && setFindings(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };

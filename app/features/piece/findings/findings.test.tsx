@@ -34,7 +34,7 @@ function partOf(findings: Findings) {
   const piece = {
     source: SOURCE,
     decisions: { style: DEFAULT_STYLE, choices: [], take },
-    ready: { client: { repeatedStep } },
+    ready: { client: { findings: { repeatedStep } } },
     show,
     openDrawer,
   } as unknown as PieceView;

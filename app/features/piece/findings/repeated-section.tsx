@@ -7,7 +7,7 @@ import { Places, Section, Table } from './section.tsx';
 export function RepeatedSection({ piece, findings }: FindingsPart) {
   const { decisions, ready } = piece;
   const change = async (text: string, stays: boolean) => {
-    const step = await ready.client.repeatedStep(text, stays ? 'keep' : 'drop');
+    const step = await ready.client.findings.repeatedStep(text, stays ? 'keep' : 'drop');
     if (step) decisions.take(step);
   };
   return (

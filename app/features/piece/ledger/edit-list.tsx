@@ -43,7 +43,7 @@ export function EditList({ piece, drawer }: { readonly piece: PieceView; readonl
   useEffect(() => {
     let isCurrent = true;
     setTicked(new Set());
-    client.ledger(filter).then(
+    client.ledger.count(filter).then(
       (found) => isCurrent && setCounts(found),
       () => undefined,
     );
@@ -51,14 +51,14 @@ export function EditList({ piece, drawer }: { readonly piece: PieceView; readonl
       isCurrent = false;
     };
   }, [client, filter, version]);
-  const { lineAt, onSight } = useLines<LedgerLine>(key, (from, to) => client.ledgerLines(filter, from, to));
+  const { lineAt, onSight } = useLines<LedgerLine>(key, (from, to) => client.ledger.lines(filter, from, to));
 
   const act = async (action: LedgerAction, entries?: readonly number[]) => {
-    const step = await client.ledgerStep(filter, action, entries);
+    const step = await client.ledger.step(filter, action, entries);
     if (step) decisions.take(step);
   };
   const save = async (format: LedgerFormat) => {
-    download(await client.ledgerExport(filter, format), `ledger.${format}`, format);
+    download(await client.ledger.export(filter, format), `ledger.${format}`, format);
     toast({ text: `The ledger was saved as ledger.${format}` });
   };
   const tick = (at: number) => {

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, test } from '@jest/globals';
+import { digested } from '../../../../core/report/digest.ts';
 import { cleanup, render, screen } from '@testing-library/react';
 import { clean, Decision, DEFAULT_STYLE, planRows, type Place } from '../../../../core/index.ts';
 import { EVIDENCE_NAMES } from '../../../../core/seams/evidence.ts';
@@ -34,7 +35,7 @@ describe('columns', () => {
 
   test('a longer row is guessed higher, and every row has a height', () => {
     const plan = planRows(
-      clean(`Low Water\n\n${'The tide turned and the mill stood still. '.repeat(30)}`, DEFAULT_STYLE),
+      digested(clean(`Low Water\n\n${'The tide turned and the mill stood still. '.repeat(30)}`, DEFAULT_STYLE)),
     );
     const layout = layoutColumns(1000, 0);
     expect(rowHeight(plan, 0, layout)).toBeGreaterThan(20);

@@ -4,8 +4,6 @@ import { ToggleButton } from 'react-aria-components';
 import { Link } from 'react-router';
 import { css, styled } from 'styled-components';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
-import type { CleanClient } from '../../../../worker/client.ts';
-import type { Summary } from '../../../../worker/protocol.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from '../menus/edit-popup.tsx';
 import type { Editor } from '../editing/use-editor.ts';
@@ -14,12 +12,11 @@ import { OverviewRibbon } from './overview-ribbon.tsx';
 import type { Selected } from '../portion/selected.ts';
 import { useSelected } from '../portion/use-selected.ts';
 import { ReadingRow } from './reading-row.tsx';
+import type { Ready } from '../state/use-cleaning.ts';
 import { useRows } from './use-rows.ts';
 
 interface ReadingColumnsProps {
-  readonly client: CleanClient;
-  readonly summary: Summary;
-  readonly version: number;
+  readonly ready: Ready;
   readonly lit: string | undefined;
   /** The place that is being shown: the view goes there when it changes. */
   readonly shown: Place | undefined;
@@ -41,10 +38,10 @@ interface ReadingColumnsProps {
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
 export function ReadingColumns(props: ReadingColumnsProps) {
-  const { client, summary, version, lit, shown, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
+  const { ready, lit, shown, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
   const width = useWidth(scroller);
+  const { summary, plan } = ready;
   const layout = layoutColumns(width, summary.measure);
-  const { plan } = summary;
   /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
   const pinned = useRef<number>(undefined);
   const virtualizer = useVirtualizer({
@@ -61,7 +58,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   const last = Math.min(plan.count - 1, (virtualizer.range?.endIndex ?? -1) + OVERSCAN);
   // Before the columns have a width there is nowhere to go.
   useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
-  const viewOf = useRows(client, plan, version, first, last);
+  const viewOf = useRows(ready, first, last);
   const selected = useSelected(scroller, viewOf);
   useEffect(() => onSelect(selected), [selected, onSelect]);
   const sizes = {

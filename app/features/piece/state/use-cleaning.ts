@@ -1,12 +1,27 @@
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Choice, OwnRule, Stage, Style } from '../../../../core/index.ts';
+import {
+  applyRowPatch,
+  emptyPlan,
+  historyChange,
+  NO_HISTORY,
+  type History,
+  type OwnRule,
+  type RowPlan,
+  type Stage,
+} from '../../../../core/index.ts';
 import { SlowRuleError, startCleaning, type CleanClient } from '../../../../worker/client.ts';
-import type { Summary } from '../../../../worker/protocol.ts';
+import type { NextDoubt, Patch, Summary } from '../../../../worker/protocol.ts';
+import type { Decisions } from './use-decisions.ts';
 
 /** A cleaning that is there to be looked at. */
 export interface Ready {
   readonly status: 'ready';
   readonly summary: Summary;
+  readonly plan: RowPlan;
+  /** The rows that the last change planned, by where they begin and end in the source; undefined where it was all of them. */
+  readonly changedRows: readonly { readonly from: number; readonly to: number }[] | undefined;
+  /** The question to be asked since the last change; undefined before anybody asked. */
+  readonly next: NextDoubt | undefined;
   readonly client: CleanClient;
   /** Grows with each change. */
   readonly version: number;
@@ -27,14 +42,15 @@ export interface Cleaning {
 }
 
 /** Cleans a source in a worker, and again after each change of style or choices; the page stays free. */
-export function useCleaning(source: string, asked: Style, choices: readonly Choice[]): Cleaning {
+export function useCleaning(source: string, { style, history }: Pick<Decisions, 'style' | 'history'>): Cleaning {
   const [state, setState] = useState<CleaningState>({ status: 'working', stage: 'lines' });
   const [attempt, setAttempt] = useState(0);
   const [slowRules, setSlowRules] = useState<readonly OwnRule[]>([]);
-  const style = useMemo(() => withoutRules(asked, slowRules), [asked, slowRules]);
+  const slow = useSlowIds(slowRules, style.rules);
   const client = useRef<CleanClient>(undefined);
-  const wanted = useRef({ style, choices });
-  const applied = useRef(wanted.current);
+  const wanted = useRef<Wanted>({ history, slow, rules: style.rules });
+  /** What the worker was told last. */
+  const told = useRef<Wanted>(wanted.current);
 
   const startAgain = useCallback(() => {
     setState({ status: 'working', stage: 'lines' });
@@ -42,20 +58,20 @@ export function useCleaning(source: string, asked: Style, choices: readonly Choi
   }, []);
   const fail = useCallback(
     (error: unknown) => {
-      const slow = error instanceof SlowRuleError && wanted.current.style.rules?.find(({ id }) => id === error.rule);
-      if (!slow) {
+      const rule = error instanceof SlowRuleError && wanted.current.rules?.find(({ id }) => id === error.rule);
+      if (!rule) {
         setState({ status: 'failed', message: String(error instanceof Error ? error.message : error) });
         return;
       }
-      setSlowRules((known) => [...known, slow]);
+      setSlowRules((known) => [...known, rule]);
       startAgain();
     },
     [startAgain],
   );
 
   useEffect(() => {
-    wanted.current = { style, choices };
-  }, [style, choices]);
+    wanted.current = { history, slow, rules: style.rules };
+  }, [history, slow, style.rules]);
 
   useEffect(() => {
     const own = startCleaning();
@@ -63,13 +79,13 @@ export function useCleaning(source: string, asked: Style, choices: readonly Choi
     client.current = own;
     let isCurrent = true;
     own
-      .open(source, opened.style, opened.choices, (stage) => {
+      .open(source, decidedSince(NO_HISTORY, opened), (stage) => {
         if (isCurrent) setState((now) => (now.status === 'working' ? { status: 'working', stage } : now));
       })
-      .then((summary) => {
-        applied.current = opened;
+      .then((patch) => {
+        told.current = opened;
         // A transition: React draws the screen in slices and the page stays free.
-        if (isCurrent) startTransition(() => setState({ status: 'ready', summary, client: own, version: 0 }));
+        if (isCurrent) startTransition(() => setState(opensWith(own, patch)));
       })
       .catch((error: unknown) => {
         if (isCurrent) fail(error);
@@ -82,23 +98,22 @@ export function useCleaning(source: string, asked: Style, choices: readonly Choi
 
   const isReady = state.status === 'ready';
   useEffect(() => {
-    if (!isReady || !client.current) return;
-    if (applied.current.style === style && applied.current.choices === choices) return;
-    const now = { style, choices };
-    applied.current = now;
-    client.current
-      .change(style, choices)
-      .then((summary) => {
-        // Only the newest answer is shown; the worker answers in order.
-        if (applied.current !== now) return;
-        startTransition(() =>
-          setState((before) =>
-            before.status === 'ready' ? { ...before, summary, version: before.version + 1 } : before,
-          ),
-        );
+    const own = client.current;
+    const before = told.current;
+    if (!isReady || !own || (before.history === history && before.slow === slow)) return;
+    const now = { history, slow, rules: style.rules };
+    told.current = now;
+    // The worker answers in order, and each answer builds on the one before.
+    own
+      .change(decidedSince(before.history, now))
+      .then((patch) => {
+        if (client.current !== own) return;
+        startTransition(() => setState((shown) => (shown.status === 'ready' ? patched(shown, patch) : shown)));
       })
-      .catch(fail);
-  }, [style, choices, isReady, fail]);
+      .catch((error: unknown) => {
+        if (client.current === own) fail(error);
+      });
+  }, [history, slow, style.rules, isReady, fail]);
 
   const stop = useCallback(() => {
     client.current?.close();
@@ -107,9 +122,46 @@ export function useCleaning(source: string, asked: Style, choices: readonly Choi
   return { state, slowRules, stop, startAgain };
 }
 
-/** A style in which some rules are off; rules that were changed since get another chance. */
-function withoutRules(style: Style, slow: readonly OwnRule[]): Style {
-  const off = slow.filter((rule) => style.rules?.includes(rule));
-  if (off.length === 0) return style;
-  return { ...style, passes: { ...style.passes, ...Object.fromEntries(off.map(({ id }) => [id, false])) } };
+/** What the worker is to know: the decisions, and which own rules are left out. */
+interface Wanted {
+  readonly history: History;
+  readonly slow: readonly string[];
+  readonly rules: readonly OwnRule[] | undefined;
 }
+
+function decidedSince(before: History, { history, slow }: Wanted) {
+  return { history: historyChange(before, history), slowRules: slow };
+}
+
+/** The rules that are left out, by id: the same list as long as it says the same. Rules that were changed get another chance. */
+function useSlowIds(slow: readonly OwnRule[], rules: readonly OwnRule[] | undefined): readonly string[] {
+  const ids = slow.filter((rule) => rules?.includes(rule)).map(({ id }) => id);
+  const key = ids.join(' ');
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  return useMemo(() => ids, [key]);
+}
+
+function opensWith(client: CleanClient, { rows, summary, next }: Patch): Ready {
+  const plan = applyRowPatch(NO_ROWS, rows);
+  return { status: 'ready', summary, plan, changedRows: undefined, next, client, version: 0 };
+}
+
+function patched(shown: Ready, { rows, summary, next }: Patch): Ready {
+  const changedRows =
+    rows.kind === 'all'
+      ? undefined
+      : rows.splices.map(({ rows: { count, from, to } }) => ({
+          from: from[0] ?? 0,
+          to: count > 0 ? to[count - 1]! : 0,
+        }));
+  return {
+    ...shown,
+    summary,
+    plan: applyRowPatch(shown.plan, rows),
+    changedRows,
+    next,
+    version: shown.version + 1,
+  };
+}
+
+const NO_ROWS = emptyPlan(0);

@@ -46,16 +46,23 @@ function shortLines(cleaning: Cleaning): ReadonlyMap<string, readonly Place[]> {
 }
 
 /** Where only figures differ, as in headings with numbers and dates, the lines are most likely meant. */
-function findRepeated(cleaning: Cleaning): DoubtedLines[] {
-  const { source } = cleaning;
+function findRepeated(cleaning: Cleaning): readonly DoubtedLines[] {
+  const { source, table } = cleaning;
+  let known = REPEATED.get(table);
+  if (known) return known;
   const says = ({ from, to }: Place) => source.slice(from, to);
-  return [...shortLines(cleaning).values()]
+  known = [...shortLines(cleaning).values()]
     .filter((places) => places.length >= FEWEST_REPEATS)
     .filter((places) => places.every((place) => says(place) === says(places[0]!)))
     .sort((a, b) => b.length - a.length)
     .slice(0, MOST_REPEATED)
     .map((places) => ({ what: 'repeated', places }));
+  REPEATED.set(table, known);
+  return known;
 }
+
+/** As KNOWN: which of them come again and again. */
+const REPEATED = new WeakMap<LineTable, readonly DoubtedLines[]>();
 
 function patternOf(text: string): string {
   return text.replace(/\d+/g, '#').replace(/\s+/g, ' ');

@@ -1,0 +1,73 @@
+import {
+  allPieces,
+  cleanText,
+  countOffPasses,
+  editRow,
+  findDifferences,
+  linesOfStep,
+  readBlocks,
+  revise,
+  rowAt,
+  stepForPortion,
+  stepForStet,
+  textBetween,
+  toHtml,
+  toSourceRanges,
+  viewEdit,
+  viewPortion,
+  viewRow,
+  type RowPatch,
+} from '../core/index.ts';
+import type { CleaningService, NextDoubt, Patch } from './protocol.ts';
+import { summarize, type Session } from './session.ts';
+
+/** The cleaning itself and its rows; `nextDoubt` gives the question that is asked now, if anybody asked. */
+export function cleaningService(session: Session, nextDoubt: () => NextDoubt | undefined): CleaningService {
+  const patchOf = (rows: RowPatch): Patch => ({ rows, summary: summarize(session.now()), next: nextDoubt() });
+  return {
+    open: async (...asked) => patchOf(await session.open(...asked)),
+    change: (...asked) => patchOf(session.change(...asked)),
+    rows(from, to) {
+      const { cleaning, plan } = session.now();
+      const first = Math.max(0, from);
+      const count = Math.max(0, Math.min(to, plan.count) - first);
+      return Array.from({ length: count }, (_, at) => viewRow(cleaning, plan, first + at));
+    },
+    editRow(row, edit) {
+      const { cleaning, plan } = session.now();
+      return editRow(cleaning, plan, rowAt(plan, row), edit);
+    },
+    textBetween(from, to) {
+      const { cleaning, plan } = session.now();
+      return textBetween(cleaning, plan, from, to);
+    },
+    portion: (portion) => viewPortion(session.now().cleaning, portion),
+    portionStep: (portion, action) => stepForPortion(session.now().cleaning, portion, action),
+    editAt: ({ from, to }) => viewEdit(session.now().cleaning, from, to),
+    stetAt: ({ from, to }, alike) => stepForStet(session.now().cleaning, from, to, alike),
+    stepLines: (steps) => steps.map((step) => linesOfStep(session.now().cleaning, step)),
+    compare(style, choices) {
+      const { cleaning } = session.now();
+      return findDifferences(cleaning, revise(cleaning, style, choices));
+    },
+    read: (from, to) => readBlocks(session.now().cleaning, from, to),
+    copy: () => ({ text: cleanText(session.now().cleaning), html: toHtml(session.now().cleaning) }),
+    text: () => cleanText(session.now().cleaning),
+    sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),
+    rangeOfLines(first, last) {
+      const { index } = session.now().cleaning.table;
+      const at = (line: number) => Math.min(Math.max(line, 1), index.count) - 1;
+      return index.count === 0 ? { from: 0, to: 0 } : { from: index.from[at(first)]!, to: index.next[at(last)]! };
+    },
+    async offPassCounts() {
+      const { cleaning } = session.now();
+      const counting = countOffPasses(cleaning);
+      for (;;) {
+        const step = counting.next();
+        if (step.done) return step.value;
+        await new Promise((resolve) => setTimeout(resolve));
+        if (session.now().cleaning !== cleaning) return undefined;
+      }
+    },
+  };
+}
