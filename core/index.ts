@@ -31,9 +31,9 @@ export {
   type Answer,
   type Doubt,
   type DoubtView,
-  type Likenesses,
+  type KnownDoubts,
 } from './doubts/doubts.ts';
-export { findDoubtedLines } from './report/doubted-lines.ts';
+
 export { findDifferences, type Difference, type Differences } from './report/differences.ts';
 export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
@@ -59,7 +59,7 @@ export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
 export { type Query } from './rules/query.ts';
 export { passesInOrder } from './style/order.ts';
 export { newRuleId } from './style/rules.ts';
-export { digested, type Digest, type Digested } from './report/digest.ts';
+export { digested, type Digested } from './report/digest.ts';
 export { toReport } from './report/report.ts';
 export { linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';

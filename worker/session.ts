@@ -20,7 +20,7 @@ import {
   type History,
   type Language,
   type Ledger,
-  type Likenesses,
+  type KnownDoubts,
   type Outcome,
   type RowPatch,
   type RowPlan,
@@ -39,7 +39,7 @@ export interface Opened extends Digested {
   readonly history: History;
   readonly plan: RowPlan;
   /** Kept as long as the evidence stays the same. */
-  readonly likenesses: Likenesses;
+  readonly knownDoubts: KnownDoubts;
   /** Made when they are first asked for. */
   doubts?: readonly Doubt[];
   ledger?: Ledger;
@@ -68,7 +68,7 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
     now,
     doubts() {
       const opened = now();
-      return (opened.doubts ??= listDoubts(opened, opened.likenesses));
+      return (opened.doubts ??= listDoubts(opened, opened.knownDoubts));
     },
     async open(source, decided, onProgress) {
       const history = applyHistoryChange(NO_HISTORY, decided.history);
@@ -82,7 +82,7 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
       });
       const opened = digested(cleaning);
       const plan = planRows(opened);
-      current = { ...opened, history, plan, likenesses: new Map(), filtered: new Map() };
+      current = { ...opened, history, plan, knownDoubts: new Map(), filtered: new Map() };
       return { kind: 'all', plan };
     },
     change(decided, onProgress) {
@@ -92,8 +92,8 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
       const cleaning = revise(before.cleaning, style, choices, (rule) => onProgress({ rule }));
       const after = digested(cleaning, before);
       const patch = reviseRows(before.plan, before, after);
-      const likenesses = before.cleaning.decided === cleaning.decided ? before.likenesses : new Map();
-      current = { ...after, history, plan: applyRowPatch(before.plan, patch), likenesses, filtered: new Map() };
+      const knownDoubts = before.cleaning.decided === cleaning.decided ? before.knownDoubts : new Map();
+      current = { ...after, history, plan: applyRowPatch(before.plan, patch), knownDoubts, filtered: new Map() };
       return patch;
     },
   };

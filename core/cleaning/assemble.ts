@@ -4,6 +4,7 @@ import { visibleLines } from '../decided/visible-lines.ts';
 import { addTallies, takenFrom, tallyWords, type WordTally } from '../edits/conservation.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { rulesInForce } from '../style/rules.ts';
+import { firstWhere } from '../text/first-where.ts';
 import { applyRules } from './apply-rules.ts';
 import type { Block } from './block.ts';
 import { blockBuilder, rulingsFor } from './build-block.ts';
@@ -22,12 +23,26 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const { kept } = visible;
   const builder = blockBuilder(analysis, visible);
   const reusable = before && reusableBlocks(before, analysis, visible);
-  const base: Block[] = [];
-  const splices = spliceRecorder(before?.base.length ?? 0);
-  for (let first = 0; first < kept.length;) {
+  const base: Block[] = before && reusable ? before.base.slice(0, reusable.head) : [];
+  const splices = spliceRecorder(before?.base.length ?? 0, base.length);
+  let untouched = reusable?.tail ?? 0;
+  const lineAfter = (block: Block | undefined) =>
+    block ? firstWhere(kept.length, (at) => kept[at]! > block.lastKept) : 0;
+  for (let first = lineAfter(base.at(-1)); first < kept.length;) {
+    const rest = before && untouched > 0 ? before.base.length - untouched : undefined;
+    const next = rest === undefined ? undefined : before!.base[rest]!;
+    if (next?.firstKept === kept[first]) {
+      // What stands before a block depends on the kind of the one before it.
+      if (builder.apart(base.at(-1)?.kind, next!.kind) === next!.apart) {
+        splices.noteRest(rest!);
+        for (let at = rest!; at < before!.base.length; at++) base.push(before!.base[at]!);
+        break;
+      }
+      untouched--;
+    }
     const end = visible.decision.indexOf(Decision.break, first);
     const last = end < 0 ? kept.length - 1 : end;
-    const at = reusable?.(first, last);
+    const at = reusable?.find(first, last);
     const old = at === undefined ? undefined : before!.base[at]!;
     const kind = old?.kind ?? builder.kindOf(first, last);
     const apart = builder.apart(base.at(-1)?.kind, kind);
@@ -66,11 +81,11 @@ function tallyAfter(before: Cleaning, now: Untallied, splices: readonly Splice[]
   return addTallies(tally, tallyWords(source, index, now.tail));
 }
 
-/** Makes splices of what is noted of each new block in turn: the place of the old one that it is. */
-function spliceRecorder(oldCount: number) {
+/** Makes splices of what is noted of each new block in turn, from `head` on: the place of the old one that it is. */
+function spliceRecorder(oldCount: number, head: number) {
   const splices: Splice[] = [];
-  let old = 0;
-  let at = 0;
+  let old = head;
+  let at = head;
   let added = 0;
   const close = (next: number) => {
     if (next > old || added > 0) splices.push({ at: old, removed: next - old, to: at - added, added });
@@ -84,6 +99,11 @@ function spliceRecorder(oldCount: number) {
         old = place + 1;
       }
       at++;
+    },
+    /** All from here on are the old blocks from a place on. */
+    noteRest(place: number): void {
+      close(place);
+      old = oldCount;
     },
     all(): readonly Splice[] {
       close(oldCount);

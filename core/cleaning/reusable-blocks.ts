@@ -1,36 +1,69 @@
 import type { Choice } from '../choices/choice.ts';
 import { overlaps, toRanges } from '../choices/ranges.ts';
 import type { Analysis, VisibleLines } from '../decided/analysis.ts';
+import { firstWhere } from '../text/first-where.ts';
 import { isSameStretch } from '../decided/visible-lines.ts';
 import type { Cleaning } from './cleaning.ts';
 
-/**
- * Finds the blocks of an earlier cleaning that are as they were: same lines, same decisions, same passes, and no choice about them
- * is new, changed or gone. To be asked about blocks in order, by the places of their lines among those that stand; gives the place
- * of the old block, undefined where there is none.
- */
-export function reusableBlocks(
-  before: Cleaning,
-  { style, choices }: Analysis,
-  now: VisibleLines,
-): (first: number, last: number) => number | undefined {
+/** The blocks of an earlier cleaning that are as they were: same lines, same decisions, same passes, same choices about them. */
+export interface ReusableBlocks {
+  /** So many at the beginning, and so many at the end: told without looking at each of them. */
+  readonly head: number;
+  readonly tail: number;
+  /**
+   * The place of the old block that a run of lines makes again; undefined where there is none. To be asked in order, by the places
+   * of first and last line among those that stand.
+   */
+  find(first: number, last: number): number | undefined;
+}
+
+const NONE: ReusableBlocks = { head: 0, tail: 0, find: () => undefined };
+
+export function reusableBlocks(before: Cleaning, { style, choices }: Analysis, now: VisibleLines): ReusableBlocks {
   const changed = changedChoices(before.choices, choices);
-  const nothing = () => undefined;
-  if (blockStyle(style) !== blockStyle(before.style) || changed.some(({ kind }) => kind === 'limit')) return nothing;
+  if (blockStyle(style) !== blockStyle(before.style) || changed.some(({ kind }) => kind === 'limit')) return NONE;
   // A choice that touches a block at its end is about it.
   const touched = toRanges(changed.map(({ from, to }) => ({ from: from - 1, to: to + 1 })));
-  const old = before.visible;
+  const { base, visible: old } = before;
   let at = 0;
   let line = 0;
-  return (first, last) => {
-    const kept = now.kept[first]!;
-    while (at < before.base.length && before.base[at]!.firstKept < kept) at++;
-    const block = before.base[at];
-    if (block?.firstKept !== kept || block.lastKept !== now.kept[last]) return undefined;
-    while (old.kept[line]! < kept) line++;
-    const isSame = isSameStretch(old, line, now, first, last) && !overlaps(touched, block.gapFrom, block.to);
-    return isSame ? at : undefined;
+  return {
+    ...sameEnds(before, now, changed),
+    find(first, last) {
+      const kept = now.kept[first]!;
+      at = Math.max(
+        at,
+        firstWhere(base.length, (place) => base[place]!.firstKept >= kept),
+      );
+      const block = base[at];
+      if (block?.firstKept !== kept || block.lastKept !== now.kept[last]) return undefined;
+      line = firstWhere(old.kept.length, (place) => old.kept[place]! >= kept);
+      const isSame = isSameStretch(old, line, now, first, last) && !overlaps(touched, block.gapFrom, block.to);
+      return isSame ? at : undefined;
+    },
   };
+}
+
+/** How many blocks before all that changed, and behind it, are as they were. */
+function sameEnds({ base, visible: old }: Cleaning, now: VisibleLines, changed: readonly Choice[]) {
+  const length = Math.min(old.kept.length, now.kept.length);
+  let same = 0;
+  while (same < length && old.kept[same] === now.kept[same] && old.decision[same] === now.decision[same]) same++;
+  const oldEnd = old.kept.length;
+  const nowEnd = now.kept.length;
+  let back = 0;
+  // The last line has no decision below it.
+  const isSameBack = (place: number) =>
+    old.kept[oldEnd - 1 - place] === now.kept[nowEnd - 1 - place] &&
+    (place === 0 || old.decision[oldEnd - 1 - place] === now.decision[nowEnd - 1 - place]);
+  while (back < length - same && isSameBack(back)) back++;
+  const first = Math.min(...changed.map(({ from }) => from));
+  const last = Math.max(...changed.map(({ to }) => to));
+  const lineOf = (kept: number) => firstWhere(oldEnd, (place) => old.kept[place]! >= kept);
+  // The line end below a block is the last that it depends on, the one above it the first.
+  const head = firstWhere(base.length, (at) => base[at]!.to >= first || lineOf(base[at]!.lastKept) >= same);
+  const rest = firstWhere(base.length, (at) => base[at]!.gapFrom > last && lineOf(base[at]!.firstKept) > oldEnd - back);
+  return { head, tail: base.length - Math.max(head, rest) };
 }
 
 /** All of a style that blocks depend on before own rules. */

@@ -5,19 +5,14 @@ import { isHyphen } from '../text/characters.ts';
 import { lineAt } from '../text/line-index.ts';
 import { Decision, type SeamTable } from '../seams/seam-table.ts';
 import { firstWhere } from '../text/first-where.ts';
-import { rangesOpenTo } from './open-ranges.ts';
+import { isOpenEverywhere, rangesOpenTo } from './open-ranges.ts';
 
 /** The decisions of the evidence, then the passes that are off, then what a person chose: the later wins. */
 export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; settled: Uint8Array } {
   const { choices, decided } = analysis;
   const decision = decided.decision.slice();
   const settled = new Uint8Array(decided.seams.count);
-  const allowed = joinedAsAllowed(analysis);
-  const { line } = decided.seams;
-  for (let seam = 0; seam < decision.length; seam++) {
-    if (decision[seam]! > Decision.mend) continue;
-    decision[seam] = allowed(decision[seam]!, analysis.table.to[line[seam]!]!, analysis.table.from[line[seam + 1]!]!);
-  }
+  allowJoins(analysis, decision);
   for (const choice of choices) {
     if (choice.kind !== 'seam') continue;
     const seam = seamOfChoice(analysis, choice);
@@ -43,6 +38,18 @@ function* seamsWithin({ table, decided }: Analysis, from: number, to: number): G
     const start = table.from[line[seam + 1]!]!;
     if (start > to) return;
     if (from <= end) yield seam;
+  }
+}
+
+/** Changes the decisions to what the passes that join lines may do where they stand. */
+function allowJoins(analysis: Analysis, decision: Uint8Array): void {
+  if (isOpenEverywhere(analysis, 'wrapped-lines') && isOpenEverywhere(analysis, 'split-words')) return;
+  const allowed = joinedAsAllowed(analysis);
+  const { table, decided } = analysis;
+  const { line } = decided.seams;
+  for (let seam = 0; seam < decision.length; seam++) {
+    if (decision[seam]! > Decision.mend) continue;
+    decision[seam] = allowed(decision[seam]!, table.to[line[seam]!]!, table.from[line[seam + 1]!]!);
   }
 }
 

@@ -57,23 +57,40 @@ export interface LinesDoubt extends AnyDoubt {
   readonly places: readonly Place[];
 }
 
-/** What seams have in common with others, by their lines and decision; it holds as long as what was decided of them by evidence does. */
-export type Likenesses = Map<string, string>;
+/** The doubts about seams that were worked out so far, by seam; they hold as long as what was decided by evidence does. */
+export type KnownDoubts = Map<number, KnownDoubt>;
+
+interface KnownDoubt {
+  readonly stood: VisibleSeam;
+  readonly doubt: SeamDoubt | SplitDoubt;
+}
 
 /**
- * Every doubt in reading order. Linear in the number of seams and pieces. `known` are the likenesses that were worked out for the
- * same evidence before; what is new is added.
+ * Every doubt in reading order. Linear in the number of seams and pieces. `known` are those that were worked out for the same
+ * evidence before; what is new is added.
  */
-export function listDoubts({ cleaning, digest }: Digested, known: Likenesses = new Map()): Doubt[] {
+export function listDoubts({ cleaning, digest }: Digested, known: KnownDoubts = new Map()): Doubt[] {
   const seams = digest.seams.map((seam) => seamDoubt(cleaning, seam, known));
   const edits = digest.edits.map(editDoubt);
   const lines = digest.lines.map(linesDoubt);
   return [...seams, ...edits, ...lines].sort((a, b) => a.from - b.from);
 }
 
-function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDoubt | SplitDoubt {
+function seamDoubt(cleaning: Cleaning, seam: number, known: KnownDoubts): SeamDoubt | SplitDoubt {
   const stood = visibleSeam(cleaning, seam)!;
-  const { decision: now, certainty } = stood;
+  const before = known.get(seam);
+  if (before && isSameSeam(before.stood, stood)) return before.doubt;
+  const doubt = newSeamDoubt(cleaning, stood);
+  known.set(seam, { stood, doubt });
+  return doubt;
+}
+
+function isSameSeam(one: VisibleSeam, other: VisibleSeam): boolean {
+  return one.above === other.above && one.below === other.below && one.decision === other.decision;
+}
+
+function newSeamDoubt(cleaning: Cleaning, stood: VisibleSeam): SeamDoubt | SplitDoubt {
+  const { seam, decision: now, certainty } = stood;
   const split = stood.decided.splits.get(stood.at);
   const shared = {
     key: `seam ${rangeOfSeam(cleaning, seam).from}`,
@@ -89,7 +106,7 @@ function seamDoubt(cleaning: Cleaning, seam: number, known: Likenesses): SeamDou
   }
   const joined =
     split?.outcome === 'mend' && !stood.skipsLines && canMend(cleaning, seam) ? Decision.mend : Decision.join;
-  return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(stood, known) };
+  return { ...shared, kind: 'seam', other: isJoined ? Decision.break : joined, alike: likeness(stood) };
 }
 
 const LONGEST_WORD = 24;
@@ -104,14 +121,7 @@ function placeOfSeam({ source, table }: Cleaning, { above, below }: VisibleSeam)
 }
 
 /** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
-function likeness(stood: VisibleSeam, known: Likenesses): string {
-  const key = `${stood.above} ${stood.below} ${stood.decision}`;
-  let alike = known.get(key);
-  if (alike === undefined) known.set(key, (alike = workOutLikeness(stood)));
-  return alike;
-}
-
-function workOutLikeness({ decided, table, at, decision }: VisibleSeam): string {
+function likeness({ decided, table, at, decision }: VisibleSeam): string {
   const { blanks, step } = markAt(table, decided.seams, at);
   const reasons = explainSeam(decided, table, at).slice(0, 2);
   return [
