@@ -1,64 +1,28 @@
-import { readFileSync } from 'node:fs';
 import {
+  applyStep,
   clean,
   cleanText,
   DEFAULT_STYLE,
   findFindings,
+  historyChange,
+  NO_HISTORY,
   openLedger,
   PASSES,
-  revise,
-  type Choice,
+  type Step,
 } from '../core/index.ts';
 import { rangeOfSeam } from '../core/decided/seams-in-force.ts';
-import { pdfColumns } from '../core/testing/distort.ts';
-import { parseProse } from '../core/testing/marked-prose.ts';
-import { seededRandom } from '../core/testing/random.ts';
+import { createServices } from '../worker/services.ts';
 import { timePasses } from './passes.ts';
+import { HOSTILE, KINDS, makeText, repeated } from './texts.ts';
+import { least, middle } from './time.ts';
 
 /**
- * Prints how long a cleaning takes beside (a) a bare pass over the characters and (b) a chain of ten replacements over the same
- * text, in the same run, how it grows with the text, and the most memory that the process has held so far. Times are the best of
- * some runs, in ms; the rounds of the three take turns, so that a busy machine is busy for all of them. Then 1 MB with
- * the passes that are on at first and with all, beside the chain; what ledger and findings take; and the share of each pass.
+ * Prints CPU times, all in one run, beside a chain of ten replacements over the same text: the default cleaning and all passes on
+ * each kind of text; how they grow to 20 MB; what a change comes to, with all that the page waits for; hostile texts; each pass.
  */
-const SIZES = [0.1, 0.3, 1, 3, 10, 20];
-const FEWEST_RUNS = 3;
-const MOST_RUNS = 15;
-/** Small texts are measured more often: about this much text in all. */
-const MEGABYTES_MEASURED = 15;
-
-function makeText(megabytes: number): string {
-  const prose = ['tide-mills', 'keepers-log', 'novella-chapter', 'letter'].map((id) =>
-    parseProse(readFileSync(`samples/prose/${id}.txt`, 'utf8')),
-  );
-  const parts: string[] = [];
-  let length = 0;
-  for (let seed = 1; length < megabytes * 1e6; seed++) {
-    const part = pdfColumns(prose[seed % prose.length]!, seededRandom(seed)).source;
-    parts.push(part);
-    length += part.length + 1;
-  }
-  return parts.join('\n').slice(0, megabytes * 1e6);
-}
-
-/** The best time of each piece of work over some rounds, in ms. */
-function best(rounds: number, works: readonly (() => unknown)[]): number[] {
-  const least = works.map(() => Infinity);
-  for (let round = 0; round < rounds; round++) {
-    for (const [at, work] of works.entries()) {
-      const start = performance.now();
-      work();
-      least[at] = Math.min(least[at]!, performance.now() - start);
-    }
-  }
-  return least;
-}
-
-function barePass(text: string): number {
-  let sum = 0;
-  for (let at = 0; at < text.length; at++) sum += text.charCodeAt(at);
-  return sum;
-}
+const ROUNDS = 7;
+const SIZES = [0.1, 1, 5, 20];
+const ALL_ON = { ...DEFAULT_STYLE, passes: Object.fromEntries(PASSES.map((pass) => [pass.id, true])) };
 
 function chainOfReplacements(text: string): string {
   return text
@@ -74,53 +38,94 @@ function chainOfReplacements(text: string): string {
     .replace(/ +([,.;:!?])/g, '$1');
 }
 
-const row = (cells: readonly (string | number)[]) => cells.map((cell) => String(cell).padStart(13)).join('');
-const print = (cells: readonly (string | number)[]) => process.stdout.write(`${row(cells)}\n`);
-print(['MB', '(a) bare pass', '(b) 10 regex', '(c) clean', '(c) / (a)', '(c) / (b)', 'ms a MB', 'revise', 'peak MB']);
-for (const size of SIZES) {
-  const text = makeText(size);
-  const rounds = Math.round(Math.min(MOST_RUNS, Math.max(FEWEST_RUNS, MEGABYTES_MEASURED / size)));
-  const before = clean(text, DEFAULT_STYLE);
-  const choice: Choice = { kind: 'seam', ...rangeOfSeam(before, before.decided.seams.count >> 1), decision: 2 };
-  const [bare, chain, cleaned, revised] = best(rounds, [
-    () => barePass(text),
-    () => chainOfReplacements(text),
-    () => cleanText(clean(text, DEFAULT_STYLE)),
-    () => revise(before, DEFAULT_STYLE, [choice]),
-  ]) as [number, number, number, number];
-  print([
-    size,
-    bare.toFixed(1),
-    chain.toFixed(1),
-    cleaned.toFixed(1),
-    (cleaned / bare).toFixed(1),
-    (cleaned / chain).toFixed(1),
-    (cleaned / size).toFixed(0),
-    revised.toFixed(1),
-    (process.resourceUsage().maxRSS / 1000).toFixed(0),
-  ]);
+const print = (first: string, cells: readonly (string | number)[]) =>
+  process.stdout.write(`${first.padEnd(26)}${cells.map((cell) => String(cell).padStart(12)).join('')}\n`);
+const times = (time: number, than: number) => `${(time / than).toFixed(1)} x`;
+
+function byKind(): void {
+  print('1 MB, ms', ['chain', 'usual', 'to chain', 'all passes', 'to chain']);
+  for (const kind of KINDS) {
+    const text = makeText(kind, 1);
+    const [chain, usual, all] = least(ROUNDS, [
+      () => chainOfReplacements(text),
+      () => cleanText(clean(text, DEFAULT_STYLE)),
+      () => cleanText(clean(text, ALL_ON)),
+    ]) as [number, number, number];
+    print(kind, [chain.toFixed(0), usual.toFixed(0), times(usual, chain), all.toFixed(0), times(all, chain)]);
+  }
 }
 
-const text = makeText(1);
-const clean1 = clean(text, DEFAULT_STYLE);
-const everything = {
-  ...DEFAULT_STYLE,
-  passes: Object.fromEntries(PASSES.map((pass) => [pass.id, true])),
-};
-const [usual, all, chain] = best(5, [
-  () => cleanText(clean(text, DEFAULT_STYLE)),
-  () => cleanText(clean(text, everything)),
-  () => chainOfReplacements(text),
-]) as [number, number, number];
-const [ledger, findings] = best(3, [() => openLedger(clean1), () => findFindings(clean1)]) as [number, number];
-process.stdout.write(
-  `\n1 MB: ${usual.toFixed(0)} ms with the passes that are on at first, ${(usual / chain).toFixed(1)} times the chain; ` +
-    `${all.toFixed(0)} ms with all, ${(all / chain).toFixed(1)} times; ledger ${ledger.toFixed(0)} ms, findings ${findings.toFixed(0)} ms\n\n`,
-);
-process.stdout.write(`${'pass'.padEnd(26)}${row(['ms', 'share', 'at first'])}\n`);
-for (const { pass, milliseconds } of timePasses(clean1)) {
-  const share = `${((100 * milliseconds) / usual).toFixed(1)} %`;
-  process.stdout.write(
-    `${pass.id.padEnd(26)}${row([milliseconds.toFixed(1), share, pass.onByDefault ? 'on' : 'off'])}\n`,
-  );
+/** Bytes that the process holds for a text of this many, the text itself left out, once all that can go has gone. */
+function bytesHeld(text: string): number {
+  const held = () => {
+    globalThis.gc?.();
+    const { heapUsed, arrayBuffers } = process.memoryUsage();
+    return heapUsed + arrayBuffers;
+  };
+  const before = held();
+  const cleaning = clean(text, DEFAULT_STYLE);
+  const after = held();
+  return cleaning.blocks.length > 0 ? (after - before) / text.length : 0;
+}
+
+async function bySize(): Promise<void> {
+  print('\npdfColumns, ms', ['clean', 'a MB', 'change', 'bytes held', 'peak MB']);
+  for (const size of SIZES) {
+    const text = makeText('pdfColumns', size);
+    const [cleaned] = least(size > 5 ? 2 : 5, [() => cleanText(clean(text, DEFAULT_STYLE))]) as [number];
+    const held = bytesHeld(text);
+    const change = await timeOfChange(text);
+    const peak = process.resourceUsage().maxRSS / 1000;
+    print(
+      `${size} MB`,
+      [cleaned, cleaned / size, change, held, peak].map((value) => value.toFixed(1)),
+    );
+  }
+}
+
+/** A line end that is settled: rows, counts, doubts and the next question included, as the worker answers. */
+async function timeOfChange(text: string): Promise<number> {
+  const services = createServices({
+    fetchWords: () => Promise.resolve(undefined),
+    nameCharacters: () => Promise.resolve({}),
+  });
+  const slowRules: string[] = [];
+  await services.cleaning.open(text, { history: historyChange(NO_HISTORY, NO_HISTORY), slowRules }, () => undefined);
+  services.doubts.ask('reading', []);
+  const before = clean(text, DEFAULT_STYLE);
+  const seam = before.decided.seams.count >> 1;
+  let history = NO_HISTORY;
+  return middle(21, (round) => {
+    const choice = { kind: 'seam', ...rangeOfSeam(before, seam + round), decision: 2 } as const;
+    const step: Step = { kind: 'choose', choice };
+    const after = applyStep(history, step);
+    services.cleaning.change({ history: historyChange(history, after), slowRules }, () => undefined);
+    history = after;
+  });
+}
+
+function hostile(): void {
+  print('\nhostile, ms', ['100 kB', '400 kB', 'growth']);
+  for (const piece of HOSTILE) {
+    const [small, large] = least(
+      3,
+      [100_000, 400_000].map((length) => {
+        const text = repeated(piece, length);
+        return () => cleanText(clean(text, DEFAULT_STYLE));
+      }),
+    ) as [number, number];
+    print(JSON.stringify(piece).slice(0, 24), [small.toFixed(0), large.toFixed(0), times(large, 4 * small)]);
+  }
+}
+
+byKind();
+await bySize();
+hostile();
+const cleaning = clean(makeText('pdfColumns', 1), DEFAULT_STYLE);
+const [ledger, findings] = least(3, [() => openLedger(cleaning), () => findFindings(cleaning)]) as [number, number];
+print('\n1 MB, ms', ['ledger', 'findings']);
+print('', [ledger.toFixed(0), findings.toFixed(0)]);
+print('\npass, 1 MB', ['ms', 'at first']);
+for (const { pass, milliseconds } of timePasses(cleaning)) {
+  print(pass.id, [milliseconds.toFixed(1), pass.onByDefault ? 'on' : 'off']);
 }

@@ -1,6 +1,6 @@
 #!/usr/bin/env node
-// Starts the command; bundles it first where the bundle is missing or older than the sources.
-import { readdirSync, statSync } from 'node:fs';
+// Starts the command; bundles it first where the bundle is missing or, in a checkout, older than the sources.
+import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
@@ -18,8 +18,14 @@ function newest(folder) {
   return latest;
 }
 
-const built = statSync(command, { throwIfNoEntry: false })?.mtimeMs ?? 0;
-if (built < Math.max(newest(join(root, 'core')), newest(join(root, 'cli')))) {
+/** An installed package never changes: its sources are not looked at. */
+function isBuilt() {
+  const built = statSync(command, { throwIfNoEntry: false })?.mtimeMs;
+  if (built === undefined || !existsSync(join(root, '.git'))) return built !== undefined;
+  return built >= Math.max(newest(join(root, 'core')), newest(join(root, 'cli')));
+}
+
+if (!isBuilt()) {
   const { buildCommand } = await import('../cli/build.js').catch(() => {
     process.stderr.write('lucid-ribbon: the command is not built yet; run "npm install" in its folder first.\n');
     process.exit(2);

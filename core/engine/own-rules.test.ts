@@ -5,7 +5,8 @@ import { cleanText, undoneText } from '../cleaning/output.ts';
 import { digestOf } from '../report/digest.ts';
 import { listWordChanges } from '../report/report.ts';
 import { applyRule, applyRuleRemoval, newRuleId, rulesInForce } from '../style/rules.ts';
-import { applyPassSwitch, DEFAULT_STYLE, toStyle, type Style } from '../style/style.ts';
+import { applyPassSwitch, DEFAULT_STYLE, type Style } from '../style/style.ts';
+import { toStyle } from '../style/read-style.ts';
 import { findRuleEdits, isRuleId, nextRuleId, type OwnRule, type RuleId } from '../rules/own-rule.ts';
 
 const SOURCE = 'Mr. Pell met Mrs. Pell  by the\nmill of Pellworm.\n\nPell slept.\n\nThe mill stood.';

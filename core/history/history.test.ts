@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEFAULT_STYLE, isPassOn, toStyle } from '../style/style.ts';
+import { DEFAULT_STYLE, isPassOn } from '../style/style.ts';
+import { toStyle } from '../style/read-style.ts';
 import {
   applyHistoryChange,
   applyStep,

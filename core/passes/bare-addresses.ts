@@ -1,4 +1,4 @@
-import { WEB_ADDRESS } from '../text/web-address.ts';
+import { mayHoldAddress, WEB_ADDRESS } from '../text/web-address.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
 const BARE = new RegExp(String.raw` ?(?<![\w/@.(<])${WEB_ADDRESS}(?<![.,;:!?])`, 'gi');
@@ -14,5 +14,5 @@ export const bareAddresses = {
   examples: [
     { before: 'Tickets at https://saltfern.example/ferry, or on the quay.', after: 'Tickets at, or on the quay.' },
   ],
-  find: ({ text }) => replaceMatches(text, BARE, () => ''),
+  find: ({ text }) => (mayHoldAddress(text) ? replaceMatches(text, BARE, () => '') : []),
 } as const satisfies InlinePass;

@@ -1,4 +1,4 @@
-import { WEB_ADDRESS } from '../text/web-address.ts';
+import { mayHoldAddress, WEB_ADDRESS } from '../text/web-address.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
 const WORDS_AND_ADDRESS = new RegExp(
@@ -21,5 +21,5 @@ export const links = {
     },
     { before: 'See (below) and <here>.', after: 'See (below) and <here>.' },
   ],
-  find: ({ text }) => replaceMatches(text, WORDS_AND_ADDRESS, ([, words]) => words ?? ''),
+  find: ({ text }) => (mayHoldAddress(text) ? replaceMatches(text, WORDS_AND_ADDRESS, ([, words]) => words ?? '') : []),
 } as const satisfies InlinePass;

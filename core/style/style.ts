@@ -1,4 +1,3 @@
-import { array, boolean, number, object, string } from 'yup';
 import { findPass, LINE_PASSES, type PassId } from '../passes/index.ts';
 import type { Pass, Settings } from '../passes/pass.ts';
 import { NO_LINE_OPTIONS, type LineOptions } from '../lines/line-kind.ts';
@@ -24,50 +23,6 @@ export interface Style {
 }
 
 export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 };
-
-const ruleSchema = object({
-  id: string<RuleId>()
-    .matches(/^rule:\d+$/)
-    .required(),
-  query: object({
-    text: string().required(),
-    expression: boolean().required(),
-    matchCase: boolean().required(),
-    wholeWords: boolean().required(),
-  }).required(),
-  insert: string().defined(),
-});
-
-export const styleSchema = object({
-  version: number().oneOf([1]).required(),
-  passes: object().required(),
-  settings: object().optional(),
-  order: array().of(string().required()).optional(),
-  rules: array().of(ruleSchema).optional(),
-  apart: string()
-    .oneOf(['blank', 'line'] as const)
-    .required(),
-  certaintyLimit: number().min(0.5).max(1).required(),
-}).noUnknown();
-
-/** Reads a style from data that came from a file or from storage. Throws yup's ValidationError where it is not one. */
-export function toStyle(data: unknown): Style {
-  const { passes, settings, order, rules, ...shape } = styleSchema.validateSync(data, { strict: true });
-  return {
-    ...shape,
-    version: 1,
-    passes: recordOf(passes, boolean().required()),
-    ...(settings && { settings: recordOf(settings, string().required()) }),
-    ...(order && { order }),
-    ...(rules && { rules }),
-  };
-}
-
-function recordOf<T>(values: object, schema: { validateSync(value: unknown, options: object): T }): Record<string, T> {
-  return Object.fromEntries(
-    Object.entries(values).map(([key, value]) => [key, schema.validateSync(value, { strict: true })]),
-  );
-}
 
 /** Whether a pass or an own rule works. Own rules do until they are switched off. */
 export function isPassOn(style: Style, id: PassId | RuleId): boolean {

@@ -67,6 +67,7 @@ function endsPairs(code: number): number {
   return (code >= 0x41 && code <= 0x5a) || code >= 0xc0 ? Sign.stopThenCapital : 0;
 }
 
+/** The characters of each class that is no range; those beyond general punctuation are told by their ranges. */
 const BY_CHARACTER: readonly (readonly [string, number])[] = [
   ['\t', Sign.tab],
   ['&', Sign.ampersand],
@@ -80,26 +81,39 @@ const BY_CHARACTER: readonly (readonly [string, number])[] = [
   ['"\'', Sign.straightQuote],
   ['“”„‘’‚', Sign.curlyQuote],
   ['…', Sign.ellipsis],
-  ['*+-–—‣◦▪▫●○■□•', Sign.bullet],
-  ['©®', Sign.picture],
+  ['*+-–—‣•', Sign.bullet],
+  ['©®\u203c\u2049', Sign.picture],
 ];
 
-/** The signs of one unit by itself. */
-function signOfUnit(code: number): number {
-  const char = String.fromCharCode(code);
+/** The signs that units have by the ranges they lie in. */
+function signsByRange(code: number): number {
   let signs = code > 0x7f ? Sign.nonAscii : 0;
-  for (const [characters, sign] of BY_CHARACTER) if (characters.includes(char)) signs |= sign;
   if (isInvisible(code)) signs |= Sign.invisible;
   if (isOddSpace(code)) signs |= Sign.oddSpace;
   if (code >= 0x300 && code <= 0x36f) signs |= Sign.combining;
   if (code >= 0x2070 && code <= 0x2079) signs |= Sign.noteSign;
-  if ((code >= 0x2190 && code < 0x2e80) || (code >= 0xd800 && code <= 0xdfff)) signs |= Sign.picture;
-  if (code === 0x203c || code === 0x2049 || (code >= 0x2100 && code < 0x2190)) signs |= Sign.picture;
+  if ((code >= 0x2100 && code < 0x2e80) || (code >= 0xd800 && code <= 0xdfff)) signs |= Sign.picture;
+  // Geometric shapes.
+  if (code >= 0x25a0 && code <= 0x25ff) signs |= Sign.bullet;
   if (code === 0x3030 || code === 0x303d || code === 0x3297 || code === 0x3299) signs |= Sign.picture;
   if (code >= 0xfb00 && code <= 0xfb06) signs |= Sign.ligature;
   if (code >= 0xff01 && code <= 0xff5e) signs |= Sign.fullWidth;
   return signs;
 }
+
+/** The signs of the units [from, from + count), each by itself. */
+function signTable(from: number, count: number): Int32Array {
+  const table = Int32Array.from({ length: count }, (_, at) => signsByRange(from + at));
+  for (const [characters, sign] of BY_CHARACTER) {
+    for (const char of characters) {
+      const at = char.charCodeAt(0) - from;
+      if (at >= 0 && at < count) table[at]! |= sign;
+    }
+  }
+  return table;
+}
+
+const OWN = signTable(0, NEAR);
 
 /**
  * For each near unit, packed: the pairs that it may end, those that it may begin, whether it has signs of its own, its printed
@@ -108,20 +122,15 @@ function signOfUnit(code: number): number {
 const UNITS = Int32Array.from(
   { length: NEAR },
   (_, code) =>
-    endsPairs(code) |
-    (beginsPairs(code) << FIRST_AT) |
-    (signOfUnit(code) === 0 ? 0 : HAS_OWN) |
-    (unitWidth(code) << WIDTH_AT),
+    endsPairs(code) | (beginsPairs(code) << FIRST_AT) | (OWN[code] === 0 ? 0 : HAS_OWN) | (unitWidth(code) << WIDTH_AT),
 );
-const OWN = Int32Array.from({ length: NEAR }, (_, code) => signOfUnit(code));
-
 const PUNCTUATION_FROM = 0x2000;
-const PUNCTUATION = Int32Array.from({ length: 0x100 }, (_, at) => signOfUnit(PUNCTUATION_FROM + at));
+const PUNCTUATION = signTable(PUNCTUATION_FROM, 0x100);
 
 /** The signs of a unit beyond the tables: letters of large scripts are told at once, general punctuation is looked up. */
 function farSigns(code: number): number {
   if ((code >= 0x370 && code < 0x1680) || (code >= 0x3400 && code < 0xd800)) return Sign.nonAscii;
-  return PUNCTUATION[code - PUNCTUATION_FROM] ?? signOfUnit(code);
+  return PUNCTUATION[code - PUNCTUATION_FROM] ?? signsByRange(code);
 }
 
 /** The signs of a text. */

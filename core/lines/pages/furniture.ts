@@ -183,13 +183,17 @@ function haveOwnFollowers(
   heads: ReadonlySet<number>,
   found: readonly number[],
 ): boolean {
-  const followers = new Set(
-    found.map((place) => {
-      let next = place + 1;
-      while (heads.has(next) || (next < kept.lines.length && isDropped(table.kind[kept.lines[next]!]!))) next++;
-      return textAt(source, table, kept, next);
-    }),
-  );
+  const followers = new Set<string>();
+  let known = { place: -1, follower: -1 };
+  // From the last on, so that no stretch of furniture is walked over twice.
+  for (const place of found.toReversed()) {
+    let next = place + 1;
+    while (heads.has(next) || (next < kept.lines.length && isDropped(table.kind[kept.lines[next]!]!))) {
+      next = next === known.place ? known.follower : next + 1;
+    }
+    known = { place, follower: next };
+    followers.add(textAt(source, table, kept, next));
+  }
   return followers.size > found.length / 2;
 }
 
