@@ -18,7 +18,8 @@ import { After, Before, Changed, ConcordanceList, LineNumber, Note, Tick } from 
 import { contextWords, keyWords } from './concordance-words.ts';
 import { FindField } from './find-field.tsx';
 import { SlowExpression, WrongExpression } from './hit-problem.tsx';
-import { LineRange, type Lines } from './line-range.tsx';
+import type { Lines } from './line-numbers.tsx';
+import { LineRange } from './line-range.tsx';
 import { Controls } from './ledger-controls.tsx';
 import { useLines } from './use-lines.ts';
 import { useSearch, type SearchState } from './use-search.ts';

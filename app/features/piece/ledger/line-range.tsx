@@ -1,13 +1,9 @@
-import { useState } from 'react';
-import { Group, Input, Label, NumberField } from 'react-aria-components';
-import { styled } from 'styled-components';
+import { lazy, Suspense, useState } from 'react';
 import { Chip } from './ledger-controls.tsx';
+import type { Lines } from './line-numbers.tsx';
 
-/** Lines of the source, both ends included, from 1. */
-export interface Lines {
-  readonly first: number;
-  readonly last: number;
-}
+/** Fields for numbers know all ways to write them: they come when they are wanted. */
+const LineNumbers = lazy(() => import('./line-numbers.tsx'));
 
 interface LineRangeProps {
   readonly lines: Lines | undefined;
@@ -30,52 +26,10 @@ export function LineRange({ lines, most, onChange }: LineRangeProps) {
         Only some lines
       </Chip>
       {lines && (
-        <Numbers aria-label="Lines of the source">
-          <Line label="from" value={lines.first} most={most} onChange={(first) => change({ ...lines, first })} />
-          <Line label="to" value={lines.last} most={most} onChange={(last) => change({ ...lines, last })} />
-        </Numbers>
+        <Suspense>
+          <LineNumbers lines={lines} most={most} onChange={change} />
+        </Suspense>
       )}
     </>
   );
 }
-
-interface LineProps {
-  readonly label: string;
-  readonly value: number;
-  readonly most: number;
-  readonly onChange: (value: number) => void;
-}
-
-function Line({ label, value, most, onChange }: LineProps) {
-  return (
-    <NumberField
-      value={value}
-      minValue={1}
-      maxValue={most}
-      onChange={(next) => Number.isFinite(next) && onChange(next)}
-    >
-      <Label>{label}</Label>
-      <Input size={6} />
-    </NumberField>
-  );
-}
-
-const Numbers = styled(Group)`
-  display: flex;
-  gap: 6px;
-  .react-aria-NumberField {
-    display: flex;
-    align-items: center;
-    gap: 4px;
-    color: var(--soft);
-  }
-  input {
-    width: 62px;
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--line);
-    border-radius: 6px;
-    padding: 2px 6px;
-  }
-`;

@@ -1,14 +1,10 @@
-import { useState } from 'react';
-import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
-import { styled } from 'styled-components';
-import { isPassOn, passesInOrder, type Step, type Style } from '../../../../core/index.ts';
+import { lazy, Suspense, useState } from 'react';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Sheet } from '../../../ui/sheet.tsx';
+import type { PassOrderProps } from './order-list.tsx';
 
-interface PassOrderProps {
-  readonly style: Style;
-  readonly take: (step: Step) => void;
-}
+/** Moving things about takes much code that nothing else needs: it comes when the list is opened. */
+const OrderList = lazy(() => import('./order-list.tsx'));
 
 /** Opens the list of the passes that work inside paragraphs, in the order in which they work; they can be moved. */
 export function PassOrder({ style, take }: PassOrderProps) {
@@ -21,83 +17,10 @@ export function PassOrder({ style, take }: PassOrderProps) {
           Passes work one after the other, each on what the one before left. Drag one by its handle to another place, or
           take it with Enter and move it with the arrow keys.
         </p>
-        <OrderList style={style} take={take} />
+        <Suspense fallback={<p role="status">Getting the list…</p>}>
+          <OrderList style={style} take={take} />
+        </Suspense>
       </Sheet>
     </>
   );
 }
-
-function OrderList({ style, take }: PassOrderProps) {
-  const passes = passesInOrder(style);
-  const { dragAndDropHooks } = useDragAndDrop({
-    getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
-    onReorder: ({ keys, target }) => {
-      const moved = String([...keys][0]);
-      const at = passes.findIndex(({ id }) => id === target.key);
-      const before = passes[target.dropPosition === 'before' ? at : at + 1]?.id;
-      if (moved !== before) take({ kind: 'move-pass', pass: moved, before });
-    },
-  });
-  return (
-    <List
-      aria-label="Passes in working order"
-      items={passes}
-      dependencies={[style]}
-      dragAndDropHooks={dragAndDropHooks}
-    >
-      {(pass) => (
-        <Entry id={pass.id} textValue={pass.title} data-off={!isPassOn(style, pass.id) || undefined}>
-          <Handle slot="drag" aria-label={`Move “${pass.title}”`}>
-            ⠿
-          </Handle>
-          <span>{pass.title}</span>
-          {!isPassOn(style, pass.id) && <small>off</small>}
-        </Entry>
-      )}
-    </List>
-  );
-}
-
-const List = styled(GridList)`
-  overflow: auto;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  padding: 4px;
-  .react-aria-DropIndicator[data-drop-target] {
-    outline: 1.5px solid var(--ribbon);
-  }
-` as typeof GridList;
-
-const Entry = styled(GridListItem)`
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  padding: 3px 8px;
-  border-radius: 5px;
-  font-size: 13.5px;
-  outline: none;
-  &[data-off] {
-    color: var(--soft);
-  }
-  &[data-focus-visible] {
-    box-shadow: inset 0 0 0 2px var(--ribbon);
-  }
-  &[data-dragging] {
-    opacity: 0.5;
-  }
-  small {
-    margin-left: auto;
-    color: var(--soft);
-  }
-`;
-
-const Handle = styled(Button)`
-  border: 0;
-  background: none;
-  color: var(--soft);
-  cursor: grab;
-  padding: 2px 4px;
-  &[data-focus-visible] {
-    outline: 2px solid var(--ribbon);
-  }
-`;
