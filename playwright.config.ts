@@ -11,6 +11,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
-  use: { ...BROWSER, baseURL: `http://127.0.0.1:${PORT}`, trace: 'retain-on-failure' },
+  // A second try is traced, and told as flaky; tracing every first one would take a third of the time.
+  retries: 1,
+  use: { ...BROWSER, baseURL: `http://127.0.0.1:${PORT}`, trace: 'on-first-retry' },
   webServer: server,
 });

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 
 export { expect };
@@ -58,6 +59,16 @@ export async function openSample(page: Page, title: string): Promise<void> {
   await openDesk(page);
   await page.getByRole('button', { name: title }).click();
   await pieceIsReady(page);
+}
+
+/** Axe finds nothing on the page, or on one part of it, in light and in dark colours. */
+export async function isAccessible(page: Page, part?: string): Promise<void> {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme });
+    const axe = new AxeBuilder({ page });
+    const { violations } = await (part ? axe.include(part) : axe).analyze();
+    expect([colorScheme, violations]).toEqual([colorScheme, []]);
+  }
 }
 
 /** The clean paragraphs in sight, as read. */
