@@ -8,7 +8,8 @@ export default defineConfig({
   // A busy machine takes its time; what hangs still fails.
   timeout: 90_000,
   expect: { timeout: 20_000 },
-  workers: 2,
+  // Journeys wait more than they work.
+  workers: 3,
   fullyParallel: true,
   forbidOnly: true,
   // A second try is traced, and told as flaky; tracing every first one would take a third of the time.

@@ -61,14 +61,13 @@ export async function openSample(page: Page, title: string): Promise<void> {
   await pieceIsReady(page);
 }
 
-/** Axe finds nothing on the page, or on one part of it, in light and in dark colours. */
+/** Axe finds nothing on the page, or on one part of it; in dark colours only their contrasts can be other than in light ones. */
 export async function isAccessible(page: Page, part?: string): Promise<void> {
-  for (const colorScheme of ['light', 'dark'] as const) {
-    await page.emulateMedia({ colorScheme });
-    const axe = new AxeBuilder({ page });
-    const { violations } = await (part ? axe.include(part) : axe).analyze();
-    expect([colorScheme, violations]).toEqual([colorScheme, []]);
-  }
+  const look = () => (part ? new AxeBuilder({ page }).include(part) : new AxeBuilder({ page }));
+  await page.emulateMedia({ colorScheme: 'dark' });
+  expect((await look().withRules('color-contrast').analyze()).violations).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'light' });
+  expect((await look().analyze()).violations).toEqual([]);
 }
 
 /** The clean paragraphs in sight, as read. */
