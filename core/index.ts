@@ -77,6 +77,7 @@ export {
   type Style,
 } from './style/style.ts';
 export { detectLanguage, type Language } from './text/language.ts';
+export { findLanguage } from './text/languages/index.ts';
 export type { WordList } from './text/word-list.ts';
 export { decodeText } from './formats/decode.ts';
 export { toHtml } from './formats/html.ts';

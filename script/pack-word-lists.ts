@@ -1,24 +1,19 @@
 import { decodeTrie } from 'cspell-trie-lib';
 import { copyFileSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
+import { LANGUAGES } from '../core/text/languages/index.ts';
 import { packWords } from '../core/text/word-list.ts';
 
 /**
- * Packs the dictionaries of spelling checkers into public/words, one file a language with its licences beside it; browser and
+ * Packs the dictionaries that each language names, those of spelling checkers, into public/words, one file a language with its licences beside it; browser and
  * command read them there. A file that is newer than all that it is made of stays as it is.
  */
-const DICTIONARIES: Readonly<Record<string, readonly string[]>> = {
-  en: ['dict-en_us/en_US', 'dict-en-gb/en_GB'],
-  de: ['dict-de-de/de_DE'],
-  fr: ['dict-fr-fr/fr-fr'],
-  es: ['dict-es-es/Spanish'],
-};
 const TARGET = 'public/words';
 /** What decides how words are packed. */
 const PACKERS = ['script/pack-word-lists.ts', 'core/text/word-list.ts'];
 
 mkdirSync(TARGET, { recursive: true });
-for (const [language, names] of Object.entries(DICTIONARIES)) {
+for (const { id: language, dictionaries: names } of LANGUAGES) {
   const packed = `${TARGET}/${language}.bin`;
   const files = names.map((name) => `node_modules/@cspell/${name}.trie.gz`);
   if (isNewer(packed, [...files, ...PACKERS])) continue;

@@ -5,6 +5,7 @@ import {
   DEFAULT_STYLE,
   detectLanguage,
   digested,
+  findLanguage,
   kindOfSource,
   linesWrap,
   listDoubts,
@@ -55,9 +56,6 @@ export interface Session {
   change(decided: Decided, onProgress: (progress: Progress) => void): RowPatch;
 }
 
-/** The languages that there are word lists of. */
-const LISTED: readonly Language[] = ['en', 'de', 'fr', 'es'];
-
 export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Session {
   let current: Opened | undefined;
   const now = (): Opened => {
@@ -74,7 +72,7 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
       const history = applyHistoryChange(NO_HISTORY, decided.history);
       const { style, choices } = outcomeWithout(history, decided.slowRules);
       const language = detectLanguage(source);
-      const words = LISTED.includes(language) ? await fetchWords(language) : undefined;
+      const words = findLanguage(language) ? await fetchWords(language) : undefined;
       const cleaning = clean(source, style, choices, {
         words,
         onStage: (stage) => onProgress({ stage }),
@@ -123,5 +121,5 @@ export function summarize({ cleaning, digest }: Digested): Summary {
 }
 
 function languageTag({ context }: Cleaning): string {
-  return LISTED.includes(context.language) ? context.language : '';
+  return findLanguage(context.language)?.id ?? '';
 }

@@ -10,6 +10,7 @@ import { decideSeams, type Overrides } from '../seams/decide.ts';
 import type { Lexicon } from '../seams/split-words.ts';
 import { lineOptionsOf, type Style } from '../style/style.ts';
 import { detectLanguage, type Language } from '../text/language.ts';
+import { findLanguage } from '../text/languages/index.ts';
 import { indexWords, type WordIndex } from '../text/word-index.ts';
 import type { WordList } from '../text/word-list.ts';
 
@@ -103,7 +104,7 @@ function isSame(a: unknown, b: unknown): boolean {
 }
 
 function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
-  return { words, closesCompounds: language === 'de' };
+  return { words, closesCompounds: findLanguage(language)?.closesCompounds };
 }
 
 /** What a person said of the allLines text. */

@@ -83,8 +83,10 @@ function everySetting(pass: Pass): Settings[] {
   return [usual, ...others];
 }
 
-test('ids are unique and stay as they are, since people’s work names them', () => {
-  expect(passes.map((pass) => pass.id)).toEqual([
+test('ids are unique, and none that people’s work names is gone', () => {
+  const ids = passes.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  const published = [
     'misread-bytes',
     'entities',
     'stray-tags',
@@ -132,7 +134,8 @@ test('ids are unique and stay as they are, since people’s work names them', ()
     'space-before-punctuation',
     'edge-spaces',
     'doubled-spaces',
-  ]);
+  ];
+  expect(published.filter((id) => !ids.includes(id))).toEqual([]);
 });
 
 describe.each(passes.map((pass) => [pass.id, pass] as const))('%s', (id, pass) => {

@@ -1,20 +1,10 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { isInWord, isLower } from '../text/characters.ts';
-import type { Language } from '../text/language.ts';
+import { findLanguage } from '../text/languages/index.ts';
 import { replaceMatches, withoutOverlaps, type InlinePass } from './pass.ts';
 
-/** The sounds of hesitation, by language: "um" and "er" are words in German. */
-const ENGLISH = /\b(?:u[mh]+|er+m?|hm+)\b/gi;
-const OTHER = /\bhm+\b/gi;
-const SOUNDS: Readonly<Record<Language, RegExp>> = {
-  en: ENGLISH,
-  de: /(?:ähm?|öhm?|\bhm+)/gi,
-  fr: /\b(?:euh+|hm+)\b/gi,
-  es: /\b(?:eh+|em+|hm+)\b/gi,
-  cjk: OTHER,
-  other: OTHER,
-};
-const PHRASES: Partial<Readonly<Record<Language, RegExp>>> = { en: /, (?:you know|I mean|sort of|kind of),(?= )/gi };
+/** Where the language is not known: "um" and "er" are words in some. */
+const HESITATION = /\bhm+\b/gi;
 const PHRASE_CERTAINTY = 0.75;
 const SENTENCE_BEFORE = /(?:^|[.!?]["”’]? )$/;
 
@@ -64,13 +54,13 @@ export const fillers = {
   ],
   reasons: { phrase: 'these words may be meant' },
   find: ({ text }, { language }, { which }) => {
+    const { hesitation = HESITATION, phrases } = findLanguage(language) ?? {};
     const found: LocalEdit[] = [];
-    for (const { 0: sound, index } of text.matchAll(SOUNDS[language])) {
+    for (const { 0: sound, index } of text.matchAll(hesitation)) {
       const edit = withoutSound(text, index, index + sound.length);
       if (edit) found.push(edit);
     }
-    const phrases = which === 'phrases' ? PHRASES[language] : undefined;
-    if (phrases)
+    if (which === 'phrases' && phrases)
       found.push(...replaceMatches(text, phrases, () => ({ insert: '', certainty: PHRASE_CERTAINTY, why: 'phrase' })));
     return withoutOverlaps(found);
   },

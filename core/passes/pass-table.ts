@@ -5,7 +5,10 @@ const PLACE = /(<!-- passes:[^>]*-->\n)[^]*?(<!-- \/passes -->)/;
 
 /** A Markdown text with the table of all passes between its marks; as it was where it has no marks. */
 export function withPassTable(text: string): string {
-  return text.replace(PLACE, (_whole, before: string, after: string) => `${before}\n${passTable()}\n\n${after}`);
+  return text.replace(
+    PLACE,
+    (_whole, before: string, after: string) => `${before}\n<!-- prettier-ignore -->\n${passTable()}\n\n${after}`,
+  );
 }
 
 function passTable(): string {

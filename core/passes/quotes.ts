@@ -1,24 +1,12 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { Language } from '../text/language.ts';
+import { findLanguage } from '../text/languages/index.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
-const DOUBLE: Readonly<Record<Language, readonly [string, string]>> = {
-  en: ['“', '”'],
-  de: ['„', '“'],
-  fr: ['« ', ' »'],
-  es: ['«', '»'],
-  cjk: ['“', '”'],
-  other: ['“', '”'],
-};
-const SINGLE: Readonly<Record<Language, readonly [string, string]>> = {
-  en: ['‘', '’'],
-  de: ['‚', '‘'],
-  fr: ['‹ ', ' ›'],
-  es: ['‘', '’'],
-  cjk: ['‘', '’'],
-  other: ['‘', '’'],
-};
+/** Where the language is not known. */
+const USUAL = { double: ['“', '”'], single: ['‘', '’'] } as const;
+
 /** Words that lost their beginning, which an apostrophe stands for. */
 const SHORTENED = /^(?:tis|twas|twere|twould|til|em|cause|bout|round|n|\d\ds?)\b/i;
 const STRAIGHT: Readonly<Record<string, string>> = { '“': '"', '”': '"', '„': '"', '‘': "'", '’': "'", '‚': "'" };
@@ -33,10 +21,11 @@ function curled(text: string, at: number, language: Language, isOpen: boolean): 
   const after = text.slice(at + 1, at + 9);
   const opens = /[\s([{“‘„«—–"-]/.test(before) && /^\S/.test(after);
   if (/\d/.test(before) && !isOpen) return undefined;
-  if (sign === '"') return DOUBLE[language][opens ? 0 : 1];
+  const { double, single } = findLanguage(language)?.quotes ?? USUAL;
+  if (sign === '"') return double[opens ? 0 : 1];
   if (/\p{L}/u.test(before) && /^\p{L}/u.test(after)) return '’';
-  if (opens) return SHORTENED.test(after) ? '’' : SINGLE[language][0];
-  return isOpen ? SINGLE[language][1] : '’';
+  if (opens) return SHORTENED.test(after) ? '’' : single[0];
+  return isOpen ? single[1] : '’';
 }
 
 /** All straight marks of a text in one pass, each with whether one of its sign is open. */

@@ -1,6 +1,7 @@
 import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
 import { OUTLINES, outlineOf, type WordIndex } from '../text/word-index.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { LANGUAGES } from '../text/languages/index.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -47,15 +48,13 @@ interface Halves {
   readonly inChain: boolean;
 }
 
-/** Words that follow a suspended hyphen: "pre- and post-war", "Vor- und Nachteile". */
-const SUSPENDERS: ReadonlySet<string> = new Set(['and', 'or', 'to', 'und', 'oder', 'bzw', 'bis', 'et', 'ou', 'y', 'o']);
+const words = (lists: readonly (string | undefined)[]): ReadonlySet<string> =>
+  new Set(lists.flatMap((list) => list?.split(' ') ?? []));
+const SUSPENDERS = words(LANGUAGES.map(({ suspenders }) => suspenders));
+const ENCLITICS = words(LANGUAGES.map(({ enclitics }) => enclitics));
 const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
 /** A sign beside a half that only addresses, paths and file names have there. */
 const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
-/** French pronouns and particles that hang on a verb or pronoun by a hyphen: "est-ce", "celui-ci". */
-const ENCLITICS: ReadonlySet<string> = new Set(
-  'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes'.split(' '),
-);
 const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice pseudo'.split(' '));
 
 /**

@@ -1,14 +1,11 @@
-import type { Findings, Language } from '../../../../core/index.ts';
+import { findLanguage, type Findings, type Language } from '../../../../core/index.ts';
 import { markWords } from '../words/mark-words.ts';
 
-const LANGUAGES: Readonly<Record<Language, string>> = {
-  en: 'in English',
-  de: 'in German',
-  fr: 'in French',
-  es: 'in Spanish',
-  cjk: 'in Chinese or Japanese',
-  other: '',
-};
+/** What a text is written in; empty where that is not known. */
+function languageWords(language: Language): string {
+  const name = language === 'cjk' ? 'Chinese or Japanese' : findLanguage(language)?.name;
+  return name ? `, in ${name}` : '';
+}
 
 const count = (number: number, one: string, many: string) =>
   `${number.toLocaleString('en')} ${number === 1 ? one : many}`;
@@ -17,7 +14,7 @@ const count = (number: number, one: string, many: string) =>
 export function sayFindings(findings: Findings, kinds: Readonly<Record<string, string>>): string {
   const { kind, language, lines, wraps, profile, splits, repeated } = findings;
   const sentences = [
-    `${count(lines, 'line', 'lines')}${language === 'other' ? '' : `, ${LANGUAGES[language]}`}. ${KIND_SENTENCES[kind] ?? `${kinds[kind] ?? ''}.`}`,
+    `${count(lines, 'line', 'lines')}${languageWords(language)}. ${KIND_SENTENCES[kind] ?? `${kinds[kind] ?? ''}.`}`,
   ];
   if (kind !== 'captions') {
     sentences.push(
