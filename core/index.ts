@@ -40,7 +40,7 @@ export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
 export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
 export { editRow, type Caret, type RowEdit, type RowEdited } from './rows/edit-row.ts';
 export { textBetween, type Spot } from './rows/row-text.ts';
-export { toSourceRanges, type RangeList } from './edits/clean-to-source.ts';
+export { toCleanPosition, toSourcePosition, toSourceRanges, type RangeList, type Side } from './edits/positions.ts';
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';
 export type { LengthBar, LineProfile } from './findings/line-profile.ts';

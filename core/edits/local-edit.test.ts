@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { indexWords } from '../text/word-index.ts';
-import { toSourceRanges } from './clean-to-source.ts';
+import { toSourceRanges } from './positions.ts';
 import { findWordChanges, tallyWords } from './conservation.ts';
 import { applyLocalEdits, sourceRange, type LocalEdit } from './local-edit.ts';
 import { replaced, textOfPieces, verbatim, type Piece } from './piece.ts';

@@ -1,5 +1,5 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { toSourceRanges } from '../edits/clean-to-source.ts';
+import { toSourceRanges } from '../edits/positions.ts';
 import { textOfBlock } from '../cleaning/block-text.ts';
 import { signsOf } from '../text/signs.ts';
 import { allPieces } from '../cleaning/output.ts';

@@ -1,28 +1,18 @@
-import type { Run } from '../../../../core/index.ts';
+import { toCleanPosition, toSourcePosition, type Run, type Side } from '../../../../core/index.ts';
+
+/** What a run stands for: the source as it is, or something else in its place. */
+function stretchOf({ from, to, text, fate }: Run) {
+  return fate === 'kept' ? { from, to } : { from, to, text };
+}
 
 /** Where an offset in the text of some runs lies in the source; inside a changed run at its beginning, or, as an end, behind it. */
-export function toSource(runs: readonly Run[], offset: number, side: 'start' | 'end'): number | undefined {
-  let at = 0;
-  for (const run of runs) {
-    const end = at + run.text.length;
-    const isHere = side === 'start' ? offset < end : offset <= end && end > at;
-    if (isHere) {
-      if (run.fate === 'kept') return run.from + offset - at;
-      return side === 'start' || offset === at ? run.from : run.to;
-    }
-    at = end;
-  }
-  return runs.at(-1)?.to;
+export function toSource(runs: readonly Run[], offset: number, side: Side): number | undefined {
+  return toSourcePosition(runs.map(stretchOf), offset, side)?.at;
 }
 
 /** Where a source offset lies in the text of some runs; at the beginning of a changed run that holds it. */
 export function toOffset(runs: readonly Run[], source: number): number {
-  let at = 0;
-  for (const run of runs) {
-    if (source < run.to) return at + (run.fate === 'kept' ? Math.max(0, source - run.from) : 0);
-    at += run.text.length;
-  }
-  return at;
+  return toCleanPosition(runs.map(stretchOf), source, 'start').at;
 }
 
 /** The offset of a point of the document in the text of an element. */
