@@ -113,15 +113,14 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
     if (count !== undefined) counts.set(form, count + 1);
   };
   for (let word = 0; word < words.count; word++) {
+    // Neither the word nor the second half of a compound is sought.
+    if (outlines[words.outline[word]!] === 0) continue;
     const from = words.from[word]!;
     const to = words.to[word]!;
-    const compound = word > 0 && words.to[word - 1] === from - 1 && isHyphen(source.charCodeAt(from - 1));
-    if (outlines[words.outline[word]!] !== 0) {
-      const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
-      if (!cut) add(from, to);
-    }
-    const mayBeSought = compound && outlines[words.outline[word - 1]!] !== 0 && outlines[words.outline[word]!] !== 0;
-    if (mayBeSought) add(words.from[word - 1]!, to);
+    const cut = isHyphen(source.charCodeAt(to)) && !isWordUnit(source.charCodeAt(to + 1));
+    if (!cut) add(from, to);
+    const isCompound = word > 0 && words.to[word - 1] === from - 1 && isHyphen(source.charCodeAt(from - 1));
+    if (isCompound && outlines[words.outline[word - 1]!] !== 0) add(words.from[word - 1]!, to);
   }
   return counts;
 }

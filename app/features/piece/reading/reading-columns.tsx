@@ -1,8 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, useState } from 'react';
-import { ToggleButton } from 'react-aria-components';
-import { Link } from 'react-router';
-import { css, styled } from 'styled-components';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from '../menus/edit-popup.tsx';
@@ -11,6 +8,7 @@ import { Key } from '../keys/key.tsx';
 import { OverviewRibbon } from './overview-ribbon.tsx';
 import type { Selected } from '../portion/selected.ts';
 import { useSelected } from '../portion/use-selected.ts';
+import { Area, CapLink, Caps, CapToggle, MeasureRule, Nothing, RowPlace, Scroller, Sheet } from './reading-frame.tsx';
 import { ReadingRow } from './reading-row.tsx';
 import type { Ready } from '../state/use-cleaning.ts';
 import { useRows } from './use-rows.ts';
@@ -110,7 +108,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
             />
           )}
           {items.map((item) => (
-            <Place
+            <RowPlace
               key={item.key}
               data-index={item.index}
               data-row-from={plan.from[item.index]}
@@ -132,7 +130,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
                 onTakeBack={onTakeBack}
                 onAskSeam={onAskSeam}
               />
-            </Place>
+            </RowPlace>
           ))}
         </Sheet>
         {plan.count === 0 && <Nothing>There is nothing in this text to show.</Nothing>}
@@ -207,129 +205,3 @@ function useWidth(ref: React.RefObject<HTMLElement | null>): number {
   }, [ref]);
   return width;
 }
-
-/** Each column has its own ground, also where no row stands. */
-const columnGrounds = css`
-  background: linear-gradient(
-    90deg,
-    var(--raw) var(--source),
-    var(--paper) var(--source),
-    var(--paper) calc(var(--source) + var(--ribbon-width)),
-    var(--sheet) 0
-  );
-`;
-
-const Area = styled.main`
-  min-width: 0;
-  min-height: 0;
-  flex: 1;
-  display: grid;
-  grid-template: 26px minmax(0, 1fr) / minmax(0, 1fr) 26px;
-`;
-
-const Caps = styled.div`
-  [data-stacked] > & {
-    grid-template-columns: auto 1fr auto;
-    background: var(--sheet);
-    > span:last-child > :first-child {
-      display: none;
-    }
-  }
-  display: grid;
-  grid-template-columns: var(--source) var(--ribbon-width) 1fr;
-  font-size: 12px;
-  color: var(--soft);
-  ${columnGrounds}
-  > span {
-    padding: 6px 0 0 14px;
-  }
-  > span:last-child {
-    display: flex;
-    align-items: baseline;
-    gap: 2px;
-    max-width: 620px;
-    padding: 3px 26px 0 30px;
-    white-space: nowrap;
-    overflow: hidden;
-    > :nth-child(2) {
-      margin-left: auto;
-    }
-  }
-`;
-
-const capAction = css`
-  @media (max-width: 1100px) {
-    kbd {
-      display: none;
-    }
-  }
-  font: inherit;
-  color: var(--soft);
-  background: none;
-  border: 0;
-  border-radius: 6px;
-  padding: 1px 6px;
-  text-decoration: none;
-  cursor: pointer;
-  &:hover {
-    background: var(--hover);
-  }
-  &[data-selected] {
-    color: var(--ink);
-    background: var(--chosen);
-  }
-`;
-
-const CapToggle = styled(ToggleButton)`
-  ${capAction}
-`;
-
-const CapLink = styled(Link)`
-  ${capAction}
-`;
-
-const Scroller = styled.div`
-  grid-area: 2 / 1;
-  overflow: auto;
-  overflow-x: hidden;
-  scrollbar-width: thin;
-  scrollbar-color: var(--line) transparent;
-  ${columnGrounds}
-  [data-stacked] > & {
-    background: var(--sheet);
-  }
-  &:focus-visible {
-    outline-offset: -2px;
-  }
-  &[data-selecting='clean'] :is([data-column='source'], [data-column='ribbon']),
-  &[data-selecting='source'] :is([data-column='clean'], [data-column='ribbon']) {
-    user-select: none;
-  }
-`;
-
-const Sheet = styled.div`
-  position: relative;
-`;
-
-const Place = styled.div`
-  position: absolute;
-  top: 0;
-  left: 0;
-  width: 100%;
-`;
-
-const MeasureRule = styled.div`
-  [data-stacked] & {
-    display: none;
-  }
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  border-left: 1px dashed var(--faint);
-  opacity: 0.55;
-`;
-
-const Nothing = styled.p`
-  padding: 40px;
-  color: var(--soft);
-`;
