@@ -1,4 +1,4 @@
-import type { Analysis } from '../decided/analysis.ts';
+import type { Analysis, VisibleLines } from '../decided/analysis.ts';
 import { decisionsInForce } from '../decided/seams-in-force.ts';
 import { visibleLines } from '../decided/visible-lines.ts';
 import { addTallies, takenFrom, tallyWords, type WordTally } from '../edits/conservation.ts';
@@ -7,10 +7,10 @@ import { rulesInForce } from '../style/rules.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { applyRules } from './apply-rules.ts';
 import type { Block } from './block.ts';
-import { blockBuilder, rulingsFor } from './build-block.ts';
+import { blockBuilder, rulingsFor, type BlockBuilder } from './build-block.ts';
 import type { Cleaning, Splice } from './cleaning.ts';
 import { wasRuled, wordLists } from './output.ts';
-import { reusableBlocks } from './reusable-blocks.ts';
+import { reusableBlocks, type ReusableBlocks } from './reusable-blocks.ts';
 
 /** Told before an own rule begins its work, so that whoever waits can see one that does not end. */
 export type OnRule = (rule: string) => void;
@@ -20,46 +20,56 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const { source, style, permits } = analysis;
   const { decision, settled } = decisionsInForce(analysis);
   const visible = visibleLines(analysis, decision, settled);
-  const { kept } = visible;
   const builder = blockBuilder(analysis, visible);
-  const reusable = before && reusableBlocks(before, analysis, visible);
-  const base: Block[] = before && reusable ? before.base.slice(0, reusable.head) : [];
-  const splices = spliceRecorder(before?.base.length ?? 0, base.length);
-  let untouched = reusable?.tail ?? 0;
-  const lineAfter = (block: Block | undefined) =>
-    block ? firstWhere(kept.length, (at) => kept[at]! > block.lastKept) : 0;
-  for (let first = lineAfter(base.at(-1)); first < kept.length;) {
-    const rest = before && untouched > 0 ? before.base.length - untouched : undefined;
-    const next = rest === undefined ? undefined : before!.base[rest]!;
-    if (next?.firstKept === kept[first]) {
-      // What stands before a block depends on the kind of the one before it.
-      if (builder.apart(base.at(-1)?.kind, next!.kind) === next!.apart) {
-        splices.noteRest(rest!);
-        for (let at = rest!; at < before!.base.length; at++) base.push(before!.base[at]!);
-        break;
-      }
-      untouched--;
-    }
-    const end = visible.decision.indexOf(Decision.break, first);
-    const last = end < 0 ? kept.length - 1 : end;
-    const at = reusable?.find(first, last);
-    const old = at === undefined ? undefined : before!.base[at]!;
-    const kind = old?.kind ?? builder.kindOf(first, last);
-    const apart = builder.apart(base.at(-1)?.kind, kind);
-    const isReused = old?.apart === apart;
-    splices.note(isReused ? at : undefined);
-    base.push(isReused ? old : builder.build(first, last, kind, apart));
-    first = last + 1;
-  }
+  const { base, splices } = baseBlocks(
+    builder,
+    visible,
+    before && { before, ...reusableBlocks(before, analysis, visible) },
+  );
   const rules = rulesInForce(style);
   const unruled = { source, blocks: base, tail: builder.tail(base.at(-1)?.to ?? 0) };
   const { blocks, tail } = applyRules(unruled, rules, rulingsFor(permits), onRule);
   const now = { ...analysis, decision, settled, visible, base, blocks, tail };
   if (before && !wasRuled(before) && !wasRuled(now)) {
-    const found = splices.all();
-    return { ...now, splices: found, tally: tallyAfter(before, now, found) };
+    return { ...now, splices, tally: tallyAfter(before, now, splices) };
   }
   return { ...now, splices: undefined, tally: tallyOf(now) };
+}
+
+/** The blocks before own rules; those of an earlier cleaning that nothing has touched are the same objects. */
+function baseBlocks(
+  builder: BlockBuilder,
+  { kept, decision }: VisibleLines,
+  reusable?: ReusableBlocks & { readonly before: Cleaning },
+): { readonly base: Block[]; readonly splices: readonly Splice[] } {
+  const old = reusable?.before.base ?? [];
+  const base = old.slice(0, reusable?.head ?? 0);
+  const splices = spliceRecorder(old.length, base.length);
+  /** Where the old blocks begin that are taken over all at once. */
+  let rest = old.length - (reusable?.tail ?? 0);
+  const lastKept = base.at(-1)?.lastKept ?? -1;
+  for (let first = firstWhere(kept.length, (at) => kept[at]! > lastKept); first < kept.length;) {
+    const next = old[rest];
+    if (next && next.firstKept === kept[first]) {
+      // What stands before a block depends on the kind of the one before it.
+      if (builder.apart(base.at(-1)?.kind, next.kind) === next.apart) {
+        splices.noteRest(rest);
+        return { base: base.concat(old.slice(rest)), splices: splices.all() };
+      }
+      rest++;
+    }
+    const end = decision.indexOf(Decision.break, first);
+    const last = end < 0 ? kept.length - 1 : end;
+    const at = reusable?.find(first, last);
+    const known = at === undefined ? undefined : old[at]!;
+    const kind = known?.kind ?? builder.kindOf(first, last);
+    const apart = builder.apart(base.at(-1)?.kind, kind);
+    const isReused = known?.apart === apart;
+    splices.note(isReused ? at : undefined);
+    base.push(isReused ? known : builder.build(first, last, kind, apart));
+    first = last + 1;
+  }
+  return { base, splices: splices.all() };
 }
 
 type Untallied = Omit<Cleaning, 'tally' | 'splices'>;

@@ -20,7 +20,7 @@ export type Stage = 'lines' | 'seams' | 'blocks';
 export interface CleanOptions {
   /** The words of the text's language; without them split words are decided by the text alone. */
   readonly words?: WordList;
-  /** Overrides as each stage begins. */
+  /** Told as each stage begins. */
   readonly onStage?: (stage: Stage) => void;
   readonly onRule?: OnRule;
 }
@@ -107,7 +107,7 @@ function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
   return { words, closesCompounds: findLanguage(language)?.closesCompounds };
 }
 
-/** What a person said of the allLines text. */
+/** What a person said of the whole text. */
 function overridesOf(choices: readonly Choice[]): Overrides {
   const overrides: { -readonly [K in keyof Overrides]: Overrides[K] } = {};
   for (const choice of choices) {

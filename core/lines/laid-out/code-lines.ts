@@ -2,7 +2,7 @@ import { LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 
 /*
- * Program text and commands: left alone, spaces and all. Overrides by lines between fences, and by runs of lines that are set in and
+ * Program text and commands: left alone, spaces and all. Told by lines between fences, and by runs of lines that are set in and
  * carry the signs of code. Prose with a bracket or a path in it is no code.
  */
 
