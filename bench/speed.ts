@@ -100,6 +100,7 @@ async function timeOfChange(text: string): Promise<number> {
     const step: Step = { kind: 'choose', choice };
     const after = applyStep(history, step);
     services.cleaning.change({ history: historyChange(history, after), slowRules }, () => undefined);
+    services.doubts.ask('reading', []);
     history = after;
   });
 }

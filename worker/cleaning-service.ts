@@ -18,12 +18,12 @@ import {
   viewRow,
   type RowPatch,
 } from '../core/index.ts';
-import type { CleaningService, NextDoubt, Patch } from './protocol.ts';
+import type { CleaningService, Patch } from './protocol.ts';
 import { summarize, type Session } from './session.ts';
 
-/** The cleaning itself and its rows; `nextDoubt` gives the question that is asked now, if anybody asked. */
-export function cleaningService(session: Session, nextDoubt: () => NextDoubt | undefined): CleaningService {
-  const patchOf = (rows: RowPatch): Patch => ({ rows, summary: summarize(session.now()), next: nextDoubt() });
+/** The cleaning itself and its rows. */
+export function cleaningService(session: Session): CleaningService {
+  const patchOf = (rows: RowPatch): Patch => ({ rows, summary: summarize(session.now()) });
   return {
     open: async (...asked) => patchOf(await session.open(...asked)),
     change: (...asked) => patchOf(session.change(...asked)),

@@ -2,17 +2,12 @@ import { stepForAnswer, viewDoubt, type Cleaning, type Doubt } from '../core/ind
 import type { DoubtOrder, DoubtService, NextDoubt } from './protocol.ts';
 import type { Session } from './session.ts';
 
-/** The questions. What was asked for last holds after each change: `next` gives it, undefined where nobody asked yet. */
-export function doubtService(session: Session): DoubtService & { next(): NextDoubt | undefined } {
-  let asked: Parameters<DoubtService['ask']> | undefined;
+/** The questions, one at a time. */
+export function doubtService(session: Session): DoubtService {
   const choose = (order: DoubtOrder, putOff: readonly string[], doubts = session.doubts()) =>
     chooseDoubt(session.now().cleaning, doubts, order, putOff);
   return {
-    next: () => asked && choose(...asked),
-    ask(...now) {
-      asked = now;
-      return choose(...now);
-    },
+    ask: (order, putOff) => choose(order, putOff),
     answer(key, answer, alike, order, putOff) {
       const doubts = session.doubts();
       const one = doubts.find((doubt) => doubt.key === key);

@@ -49,8 +49,6 @@ export interface Summary {
 export interface Patch {
   readonly rows: RowPatch;
   readonly summary: Summary;
-  /** The question that is asked now, as it was asked for last; not there where nobody asked yet. */
-  readonly next?: NextDoubt;
 }
 
 /** What a person decided, and the own rules that are left out since they took too long. */
@@ -135,10 +133,7 @@ export interface CleaningService {
 }
 
 export interface DoubtService {
-  /**
-   * The doubt to be asked about now, and after each change until this is asked otherwise: of those that are not put off the first,
-   * or the hardest; put-off ones come last.
-   */
+  /** The doubt to be asked about now: of those that are not put off the first, or the hardest; put-off ones come last. */
   ask(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
   /** The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. */
   answer(key: string, answer: Answer, alike: boolean, order: DoubtOrder, putOff: readonly string[]): Answered;

@@ -194,8 +194,7 @@ describe('the worker’s service', () => {
     if (step?.kind !== 'together') throw new Error('not all alike');
     const patch = service.take(step);
     expect(patch.summary.doubts).toBe(2);
-    // As it was asked for last.
-    expect(patch.next).toMatchObject({ left: 2, view: { source: '3' } });
+    expect(service.doubts.ask('reading', [])).toMatchObject({ left: 2, view: { source: '3' } });
     expect(service.text()).toContain('rose.. Then');
     expect(service.doubts.answer('no such key', 'now', false, 'reading', [])).toMatchObject({
       settled: [],

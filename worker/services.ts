@@ -8,10 +8,9 @@ import { createSession, type Means } from './session.ts';
 /** The worker's side of the protocol: keeps one cleaning and answers questions about it. */
 export function createServices(means: Means): Services {
   const session = createSession(means);
-  const { next, ...doubts } = doubtService(session);
   return {
-    cleaning: cleaningService(session, next),
-    doubts,
+    cleaning: cleaningService(session),
+    doubts: doubtService(session),
     findings: findingsService(session, means),
     ledger: ledgerService(session),
   };

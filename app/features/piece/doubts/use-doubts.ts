@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Answer, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../state/piece-context.ts';
@@ -16,7 +16,7 @@ export interface Doubts {
   show(): void;
 }
 
-/** The questions of the worker, one at a time: the first one asked for, the others as they come with answers and changes. */
+/** Asks the worker for the next doubt after each change; after an answer it comes with the answer. */
 export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Doubts {
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
@@ -30,9 +30,7 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
 
   useEffect(() => {
     settled.current = [];
-    // Each change comes with the question that is asked after it.
-    if (ready.next) setNext(ready.next);
-  }, [version, ready.next]);
+  }, [version]);
   useEffect(() => {
     let isCurrent = true;
     client.doubts
@@ -41,13 +39,18 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
     return () => {
       isCurrent = false;
     };
-  }, [client, order, later]);
+  }, [client, version, order, later]);
 
   const { take } = decisions;
   const view = next?.view;
+  /** What is on the screen: a key answers the question that is seen, whichever handler of keys still hears it. */
+  const shown = useRef(next);
+  useLayoutEffect(() => {
+    shown.current = next;
+  }, [next]);
   const answer = useCallback(
     (given: Answer, alike: boolean) => {
-      const key = view?.doubt.key;
+      const key = shown.current?.view?.doubt.key;
       if (key === undefined || isAnswering.current) return;
       isAnswering.current = true;
       setFollows(true);
@@ -65,15 +68,17 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
         },
       );
     },
-    [client, view, take, order, later],
+    [client, take, order, later],
   );
   const putOff = useCallback(() => {
-    const key = view?.doubt.key;
+    const key = shown.current?.view?.doubt.key;
     if (key === undefined) return;
     setFollows(true);
     // Put off again, a doubt goes behind those that were put off after it.
-    setLater((now) => (now.length + 1 >= (next?.left ?? 0) ? [key] : [...now.filter((old) => old !== key), key]));
-  }, [view, next]);
+    setLater((now) =>
+      now.length + 1 >= (shown.current?.left ?? 0) ? [key] : [...now.filter((old) => old !== key), key],
+    );
+  }, []);
   return {
     next,
     order,

@@ -10,7 +10,7 @@ import {
   type Stage,
 } from '../../../../core/index.ts';
 import { SlowRuleError, startCleaning, type CleanClient } from '../../../../worker/client.ts';
-import type { NextDoubt, Patch, Summary } from '../../../../worker/protocol.ts';
+import type { Patch, Summary } from '../../../../worker/protocol.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /** A cleaning that is there to be looked at. */
@@ -20,8 +20,6 @@ export interface Ready {
   readonly plan: RowPlan;
   /** The rows that the last change planned, by where they begin and end in the source; undefined where it was all of them. */
   readonly changedRows: readonly { readonly from: number; readonly to: number }[] | undefined;
-  /** The question to be asked since the last change; undefined before anybody asked. */
-  readonly next: NextDoubt | undefined;
   readonly client: CleanClient;
   /** Grows with each change. */
   readonly version: number;
@@ -141,12 +139,12 @@ function useSlowIds(slow: readonly OwnRule[], rules: readonly OwnRule[] | undefi
   return useMemo(() => ids, [key]);
 }
 
-function opensWith(client: CleanClient, { rows, summary, next }: Patch): Ready {
+function opensWith(client: CleanClient, { rows, summary }: Patch): Ready {
   const plan = applyRowPatch(NO_ROWS, rows);
-  return { status: 'ready', summary, plan, changedRows: undefined, next, client, version: 0 };
+  return { status: 'ready', summary, plan, changedRows: undefined, client, version: 0 };
 }
 
-function patched(shown: Ready, { rows, summary, next }: Patch): Ready {
+function patched(shown: Ready, { rows, summary }: Patch): Ready {
   const changedRows =
     rows.kind === 'all'
       ? undefined
@@ -159,7 +157,6 @@ function patched(shown: Ready, { rows, summary, next }: Patch): Ready {
     summary,
     plan: applyRowPatch(shown.plan, rows),
     changedRows,
-    next,
     version: shown.version + 1,
   };
 }
