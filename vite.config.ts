@@ -1,8 +1,10 @@
 import { reactRouter } from '@react-router/dev/vite';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 
 export default defineConfig({
-  plugins: [reactRouter()],
+  // What the server hands out is compressed once, at its best.
+  plugins: [reactRouter(), compression({ include: /\.(?:js|css|svg|html)$/, algorithms: ['gzip', 'brotliCompress'] })],
   oxc: { plugins: { styledComponents: { ssr: true } } },
   ssr: { noExternal: ['styled-components'] },
   optimizeDeps: {

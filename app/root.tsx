@@ -1,7 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
-import '@fontsource/commit-mono/400.css';
-import './ui/signs.css';
+import './ui/faces.css';
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate } from 'react-router';
 import { RouterProvider } from 'react-aria-components';
 import type { Route } from './+types/root.ts';

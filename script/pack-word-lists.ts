@@ -1,8 +1,9 @@
 import { decodeTrie } from 'cspell-trie-lib';
-import { copyFileSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { LANGUAGES } from '../core/text/languages/index.ts';
 import { packWords } from '../core/text/word-list.ts';
+import { isNewer } from './newer.ts';
 
 /**
  * Packs the dictionaries that each language names, those of spelling checkers, into public/words, one file a language with its licences beside it; browser and
@@ -31,9 +32,4 @@ function readWords(file: string): string[] {
     if (/^\p{L}{2,30}$/u.test(word)) words.push(word.toLowerCase());
   }
   return words;
-}
-
-function isNewer(file: string, sources: readonly string[]): boolean {
-  const timeOf = (path: string) => statSync(path).mtimeMs;
-  return existsSync(file) && sources.every((source) => timeOf(file) > timeOf(source));
 }

@@ -15,8 +15,8 @@ await build({
   platform: 'node',
   format: 'esm',
   target: 'node20',
+  packages: 'external',
   logLevel: 'error',
-  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
 });
 process.argv = [process.argv[0], outfile, ...args];
 try {

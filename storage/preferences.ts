@@ -1,10 +1,7 @@
-import { string } from 'yup';
 import { database } from './db.ts';
 import { guarded } from './errors.ts';
 
 const KEYS = 'keys';
-
-const keySchema = string().strict().length(1).required();
 
 /** The keys that a person chose, by command; empty where they chose none, or what is stored is none of ours. */
 export function loadKeys(db = database()): Promise<Readonly<Record<string, string>>> {
@@ -20,7 +17,10 @@ export function saveKeys(keys: Readonly<Record<string, string>>, db = database()
   });
 }
 
-function readKeys(stored: string): Record<string, string> {
+/** The checker is fetched for those who have keys of their own; most have none. */
+async function readKeys(stored: string): Promise<Record<string, string>> {
+  const { string } = await import('yup');
+  const keySchema = string().strict().length(1).required();
   try {
     const entries = Object.entries(JSON.parse(stored) as Record<string, unknown>);
     return Object.fromEntries(entries.filter((entry): entry is [string, string] => keySchema.isValidSync(entry[1])));

@@ -1,25 +1,19 @@
 import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
 import { styled } from 'styled-components';
 
-interface PickListProps {
+export interface PickListProps {
   readonly label: string;
   /** The label is for those who do not see, where what is chosen says enough. */
   readonly hidesLabel?: boolean;
   readonly chosen: string;
   readonly options: readonly { readonly value: string; readonly title: string }[];
   readonly onChoose: (value: string) => void;
-  readonly className?: string;
 }
 
 /** One of several values, picked from a list that opens. */
-export function PickList({ label, hidesLabel, chosen, options, onChoose, className }: PickListProps) {
+export default function PickList({ label, hidesLabel, chosen, options, onChoose }: PickListProps) {
   return (
-    <Choice
-      className={className}
-      aria-label={label}
-      selectedKey={chosen}
-      onSelectionChange={(key) => onChoose(String(key))}
-    >
+    <Choice aria-label={label} selectedKey={chosen} onSelectionChange={(key) => onChoose(String(key))}>
       {!hidesLabel && <Label>{label}</Label>}
       <Value>
         <SelectValue />

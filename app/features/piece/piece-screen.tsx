@@ -1,13 +1,11 @@
-import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { Failure } from '../../ui/failure.tsx';
 import { Button } from '../../ui/buttons.tsx';
-import { HistorySheet } from './history/history-sheet.tsx';
 import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
-import { KeysSheet } from './keys/keys-sheet.tsx';
 import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
 import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
 import { PieceHeader } from './piece-header.tsx';
@@ -19,6 +17,10 @@ import { usePieceKeys } from './state/use-piece-keys.ts';
 import { useSaving } from './state/use-saving.ts';
 import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
 import { Working } from './working.tsx';
+
+/** The sheets come when they are opened: few are, in most sittings. */
+const HistorySheet = lazy(() => import('./history/history-sheet.tsx'));
+const KeysSheet = lazy(() => import('./keys/keys-sheet.tsx'));
 
 interface PieceScreenProps {
   readonly stored: StoredPiece;
@@ -102,21 +104,20 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
             <Button onPress={cleaning.startAgain}>Clean it again</Button>
           </Stopped>
         )}
-        <KeysSheet
-          isOpen={sheet === 'keys'}
-          onClose={() => setSheet(undefined)}
-          onChange={(changed) => {
-            setOwnKeys(changed);
-            save({ intent: 'keys', keys: changed });
-          }}
-        />
-        <HistorySheet
-          isOpen={sheet === 'history'}
-          onClose={() => setSheet(undefined)}
-          piece={shared}
-          ready={ready}
-          versions={versions}
-        />
+        <Suspense>
+          {sheet === 'keys' && (
+            <KeysSheet
+              onClose={() => setSheet(undefined)}
+              onChange={(changed) => {
+                setOwnKeys(changed);
+                save({ intent: 'keys', keys: changed });
+              }}
+            />
+          )}
+          {sheet === 'history' && (
+            <HistorySheet onClose={() => setSheet(undefined)} piece={shared} ready={ready} versions={versions} />
+          )}
+        </Suspense>
       </Screen>
     </KeysContext>
   );

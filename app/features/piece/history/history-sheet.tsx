@@ -8,7 +8,6 @@ import type { Versions } from './use-versions.ts';
 import { VersionList } from './version-list.tsx';
 
 interface HistorySheetProps {
-  readonly isOpen: boolean;
   readonly onClose: () => void;
   readonly piece: Omit<PieceView, 'ready'>;
   readonly ready: PieceView['ready'] | undefined;
@@ -16,9 +15,9 @@ interface HistorySheetProps {
 }
 
 /** Every step so far, to go back to any of them, and the versions that were kept. */
-export function HistorySheet({ isOpen, onClose, piece, ready, versions }: HistorySheetProps) {
+export default function HistorySheet({ onClose, piece, ready, versions }: HistorySheetProps) {
   return (
-    <Sheet title="Steps and versions" isOpen={isOpen} onClose={onClose} width={860}>
+    <Sheet title="Steps and versions" isOpen onClose={onClose} width={860}>
       <Columns>
         <section aria-label="Steps">
           <h3>Steps</h3>

@@ -7,7 +7,6 @@ import { keyCap, KeyCap } from './key.tsx';
 import { KeysContext } from './use-commands.ts';
 
 interface KeysSheetProps {
-  readonly isOpen: boolean;
   readonly onClose: () => void;
   readonly onChange: (keys: OwnKeys) => void;
 }
@@ -29,7 +28,7 @@ const FIXED: readonly (readonly [keys: readonly string[], title: string])[] = [
 ];
 
 /** All keys on one sheet; those of one sign can be changed. */
-export function KeysSheet({ isOpen, onClose, onChange }: KeysSheetProps) {
+export default function KeysSheet({ onClose, onChange }: KeysSheetProps) {
   const own = useContext(KeysContext);
   const [asked, setAsked] = useState<CommandId>();
   const [trouble, setTrouble] = useState('');
@@ -41,7 +40,7 @@ export function KeysSheet({ isOpen, onClose, onChange }: KeysSheetProps) {
     if (change.ok) onChange(change.keys);
   });
   return (
-    <Sheet title="Keys" isOpen={isOpen} onClose={onClose} width={780}>
+    <Sheet title="Keys" isOpen onClose={onClose} width={780}>
       <p>Press a key’s button, then the key that you want instead. Keys work wherever no text is being typed.</p>
       <Trouble role="status">{asked ? 'Press the new key now, or Esc to leave it as it is.' : trouble}</Trouble>
       <Columns>

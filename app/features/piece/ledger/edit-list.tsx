@@ -10,7 +10,7 @@ import {
 } from '../../../../core/index.ts';
 import type { LedgerCount } from '../../../../worker/protocol.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
-import { PickList } from '../../../ui/pick-list.tsx';
+import PickList from '../../../ui/pick-list.tsx';
 import { toast } from '../../../ui/toasts.tsx';
 import type { Drawer, PieceView } from '../state/piece-context.ts';
 import { passTitle } from '../words/rule-words.ts';
@@ -30,7 +30,7 @@ const ONLY: readonly { readonly id: Only; readonly title: string; readonly count
 ];
 
 /** Every edit, of all passes or of one, each with a stet. */
-export function EditList({ piece, drawer }: { readonly piece: PieceView; readonly drawer: Drawer }) {
+export default function EditList({ piece, drawer }: { readonly piece: PieceView; readonly drawer: Drawer }) {
   const { ready, decisions } = piece;
   const { client, version } = ready;
   const [only, setOnly] = useState<Only>();

@@ -27,7 +27,7 @@ import { useSearch, type SearchState } from './use-search.ts';
 type Found = Extract<SearchState, { status: 'found' }>;
 
 /** The hits of a search, each in its surroundings; those that are ticked can be replaced, by a rule that is kept. */
-export function HitList({ piece, query }: { readonly piece: PieceView; readonly query: Query }) {
+export default function HitList({ piece, query }: { readonly piece: PieceView; readonly query: Query }) {
   const state = useSearch(piece.ready, piece.source, query);
   const [lines, setLines] = useState<Lines>();
   const [last, setLast] = useState<Found>();

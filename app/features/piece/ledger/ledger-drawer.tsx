@@ -1,12 +1,14 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { readHidden, type Query } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import type { Drawer, PieceView } from '../state/piece-context.ts';
-import { EditList } from './edit-list.tsx';
 import { FindField } from './find-field.tsx';
 import { Chip } from './ledger-controls.tsx';
-import { HitList } from './hit-list.tsx';
+
+/** The field is there at once, for whoever types on; the lists come when the drawer is opened. */
+const EditList = lazy(() => import('./edit-list.tsx'));
+const HitList = lazy(() => import('./hit-list.tsx'));
 
 interface LedgerDrawerProps {
   readonly piece: PieceView;
@@ -67,7 +69,9 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
           ✕
         </QuietButton>
       </Top>
-      {query.text === '' ? <EditList piece={piece} drawer={drawer} /> : <HitList piece={piece} query={query} />}
+      <Suspense>
+        {query.text === '' ? <EditList piece={piece} drawer={drawer} /> : <HitList piece={piece} query={query} />}
+      </Suspense>
     </Sheet>
   );
 }

@@ -1,6 +1,9 @@
+import { lazy, Suspense } from 'react';
 import { styled } from 'styled-components';
 import { settingsOf, type Pass, type Style } from '../../../../core/index.ts';
-import { PickList } from '../../../ui/pick-list.tsx';
+
+/** Lists that open take much code: the text is shown before it is there. */
+const PickList = lazy(() => import('../../../ui/pick-list.tsx'));
 
 interface PassSettingsProps {
   readonly pass: Pass;
@@ -12,17 +15,22 @@ interface PassSettingsProps {
 export function PassSettings({ pass, style, onChoose }: PassSettingsProps) {
   const values = settingsOf(style, pass);
   return (pass.settings ?? []).map(({ id, title, options }) => (
-    <Setting
-      key={id}
-      label={`${pass.title}: ${title}`}
-      hidesLabel
-      chosen={values[id]!}
-      options={options}
-      onChoose={(value) => onChoose(id, value)}
-    />
+    <Setting key={id}>
+      <Suspense>
+        <PickList
+          label={`${pass.title}: ${title}`}
+          hidesLabel
+          chosen={values[id]!}
+          options={options}
+          onChoose={(value) => onChoose(id, value)}
+        />
+      </Suspense>
+    </Setting>
   ));
 }
 
-const Setting = styled(PickList)`
+/** As high as what comes, so that nothing moves when it does. */
+const Setting = styled.div`
+  min-height: 24px;
   margin: 0 10px 5px 49px;
 `;
