@@ -19,6 +19,7 @@ export function passContext(
   return {
     language,
     captions: table.captions.found,
+    codeBrackets: table.captions.brackets,
     words,
     // Speech has no notes, and the numbers of its cues look like theirs.
     gluedNotes: table.captions.found

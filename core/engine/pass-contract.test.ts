@@ -55,6 +55,7 @@ const mixture = fc
 const context: PassContext = {
   language: 'en',
   captions: true,
+  codeBrackets: '[(<',
   gluedNotes: new Set(['arms1']),
   sameSpeaker: new Set(),
   timesInText: () => 0,

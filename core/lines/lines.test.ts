@@ -3,7 +3,6 @@ import { readCaptions } from './captions/captions.ts';
 import { ALL_LINE_OPTIONS, LineKind } from './line-kind.ts';
 import { readPageLabel } from './pages/page-label.ts';
 import { readLines } from './read-lines.ts';
-import { readArrowLine, readLead, readOwnLine } from './captions/time-code.ts';
 
 const NAMES = Object.fromEntries(Object.entries(LineKind).map(([name, kind]) => [kind, name]));
 
@@ -86,36 +85,6 @@ describe('page furniture', () => {
 });
 
 describe('captions', () => {
-  test.each([
-    ['00:00:01,000 --> 00:00:02,500', { start: 1000, end: 2500 }],
-    ['01:12.400 --> 01:15.000 align:start position:0%', { start: 72400, end: 75000 }],
-    ['He came at 10:45 --> late', undefined],
-  ])('arrow line %s', (line, expected) => {
-    expect(readArrowLine(line)).toEqual(expected);
-  });
-
-  test.each([
-    ['0:04', 4000],
-    ['[00:01:12]', 72000],
-    ['(1:02:03)', 3723000],
-    ['1 hr 2 min', 3720000],
-    ['12', 12000],
-    ['at 10:45', undefined],
-  ])('own line %s', (line, expected) => {
-    expect(readOwnLine(line)).toBe(line === '12' ? undefined : expected);
-  });
-
-  test.each([
-    ['[0:03] The little girl', 7, true],
-    ['0:03 The little girl', 5, false],
-  ])('lead of %s', (line, length, bracketed) => {
-    expect(readLead(line)).toMatchObject({ time: 3000, length, bracketed });
-  });
-
-  test('a time before a column sign is no lead', () => {
-    expect(readLead('03:12 | Stop 4: The rope walk')).toBeUndefined();
-  });
-
   test('cue numbers, times, headers, sound cues and rolling repeats are told apart', () => {
     const source = [
       'WEBVTT', '', '1', '00:01.000 --> 00:02.000', 'You begin with', '', '2', '00:02.000 --> 00:03.000', 'You begin with',

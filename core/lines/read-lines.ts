@@ -13,7 +13,7 @@ import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { findTables } from './laid-out/table-lines.ts';
 import { findWebFurniture } from './web/web-furniture.ts';
-import type { LineTable } from './line-table.ts';
+import { Flag, type LineTable } from './line-table.ts';
 
 /** Reads a source into lines with features and kinds. Linear in its length. */
 export function readLines(source: string, options: LineOptions): LineTable {
@@ -31,7 +31,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
   const captions = readCaptions(source, index, kind, options);
   const quotes = captions.found || !options.mailQuotes ? undefined : findMailQuotes(source, index, from, to);
   const numbers = captions.found || quotes || !options.lineNumbers ? undefined : findMarginNumbers(source, index, kind);
-  const { leadTo, tailFrom } = numbers ?? { leadTo: quotes ?? captions.leadTo, tailFrom: new Uint32Array(count) };
+  const { leadTo, tailFrom } = numbers ?? { leadTo: quotes ?? captions.leadTo, tailFrom: captions.tailFrom };
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
@@ -57,6 +57,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
+  forgetCase(table);
   if (captions.found) return table;
   if (options.furniture) findFurniture(source, table);
   if (options.webLabels) findWebFurniture(source, table);
@@ -67,6 +68,26 @@ export function readLines(source: string, options: LineOptions): LineTable {
   for (let line = 0; line < count; line++)
     if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);
   return table;
+}
+
+const SHARE_OF_CAPITALS = 0.85;
+const FEWEST_CAPITALS = 4;
+
+/** In a text that is all in capitals they say nothing: its lines begin like those of a script without case. */
+function forgetCase({ kind, flags }: LineTable): void {
+  let capitals = 0;
+  let others = 0;
+  for (let line = 0; line < kind.length; line++) {
+    if (!isKept(kind[line]!)) continue;
+    if (flags[line]! & Flag.allCapitals) capitals++;
+    else if (flags[line]! & (Flag.startsUpper | Flag.startsLower)) others++;
+  }
+  if (capitals < FEWEST_CAPITALS || capitals < (capitals + others) * SHARE_OF_CAPITALS) return;
+  for (let line = 0; line < kind.length; line++) {
+    if (!(flags[line]! & Flag.allCapitals)) continue;
+    flags[line]! &= ~(Flag.allCapitals | Flag.startsUpper);
+    flags[line]! |= Flag.startsCaseless;
+  }
 }
 
 /** What a line is by its own words. */

@@ -3,7 +3,7 @@ import { Sign } from '../text/signs.ts';
 import { replaceMatches, type LinePass } from './pass.ts';
 
 const SOUNDS =
-  / ?(?:\[(?:[a-z][a-z ,’'-]{1,30}|[A-Z][A-Z ,’'-]{1,30})\]|\((?:music|applause|laughter|laughs|laughing|cheering|coughs|sighs|silence|inaudible|crosstalk)\)|♪[^♪]*♪?)/gi;
+  /^[♪♫]+[ \t]?| ?(?:\[(?:[a-z][a-z ,’'-]{1,30}|[A-Z][A-Z ,’'-]{1,30})\]|\((?:music|applause|laughter|laughs|laughing|cheering|coughs|sighs|silence|inaudible|crosstalk)\)|\*(?:[a-z][a-z ’'-]{1,30})\*|[♪♫]+)/gim;
 
 /** Words that only sound cues hold, for texts that are no captions: "[sic]" and an editor's own words stay. */
 const SURE_SOUNDS =

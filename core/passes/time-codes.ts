@@ -1,9 +1,20 @@
+import type { LocalEdit } from '../edits/local-edit.ts';
+import { findClockTimes } from '../lines/captions/clock.ts';
 import { LineKind } from '../lines/line-kind.ts';
-import { Sign } from '../text/signs.ts';
-import { replaceMatches, type LinePass } from './pass.ts';
+import { replaceMatches, withoutOverlaps, type LinePass } from './pass.ts';
 
-const TIMES_AND_TAGS =
-  /<(?:\d{1,2}:)?\d{2}:\d{2}[.,]\d{3}>|<\/?(?:c|v|i|b|u|font|ruby|rt|lang)(?:[.\s][^<>]*)?>|\s?[[(](?:\d{1,2}:)?\d{1,2}:\d{2}[\])]/g;
+const TAGS =
+  /<(?:\d{1,2}:)?\d{2}:\d{2}[.,]\d{3}>|<\/?(?:c|v|i|b|u|font|ruby|rt|lang)(?:[.\s][^<>]*)?>|\{\\[^{}]{1,40}\}/g;
+/** How scripts write a line end. */
+const LINE_ENDS = /\s?\\[Nn]\s?/g;
+
+function timesIn(text: string, brackets: string): LocalEdit[] {
+  return findClockTimes(text)
+    .filter(({ bracket }) => bracket !== '' && brackets.includes(bracket))
+    .map(({ from, to }) =>
+      /\s/.test(text[from - 1] ?? '') ? { from: from - 1, to, insert: '' } : { from, to, insert: '' },
+    );
+}
 
 export const timeCodes = {
   works: 'lines',
@@ -22,6 +33,12 @@ export const timeCodes = {
   ],
   kinds: [LineKind.timeCode, LineKind.cueNumber, LineKind.captionHeader],
   lineOptions: () => ({ timeCodes: true }),
-  signs: Sign.lessThan | Sign.squareBracket | Sign.roundBracket,
-  find: ({ text }, { captions }) => (captions ? replaceMatches(text, TIMES_AND_TAGS, () => '') : []),
+  find: ({ text }, { captions, codeBrackets }) =>
+    captions
+      ? withoutOverlaps([
+          ...replaceMatches(text, TAGS, () => ''),
+          ...replaceMatches(text, LINE_ENDS, () => ' '),
+          ...timesIn(text, codeBrackets),
+        ])
+      : [],
 } as const satisfies LinePass;

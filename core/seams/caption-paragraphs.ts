@@ -1,12 +1,40 @@
+import type { Captions } from '../lines/captions/captions.ts';
+import { Turn } from '../lines/captions/turns.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 
+const TURN_CERTAINTY = 0.93;
+/** Silence within a verse of a song, ms. */
+const LONGEST_REST = 4000;
 /** In characters: a longer paragraph of speech is divided, at the longest pause after the shortest length. */
 const LONGEST = 3000;
 const SHORTEST = 1000;
 /** Where to divide speech without pauses and turns is a matter of taste. */
 const CERTAINTY = 0.6;
 const TAG = /<[^<>]*>/g;
+
+/** Settles the seams at turns: one begins a paragraph; a name that stands alone stays a line of its own above its words. */
+export function breakAtTurns(
+  { captions }: LineTable,
+  seams: SeamTable,
+  decision: Uint8Array,
+  certainty: Float32Array,
+): void {
+  if (!captions.found) return;
+  for (let seam = 0; seam < seams.count; seam++) {
+    const before = captions.turn[seams.line[seam]!]!;
+    const after = captions.turn[seams.line[seam + 1]!]!;
+    if (after === Turn.none && (before === Turn.none || before === Turn.begins)) continue;
+    const isSong = before === Turn.sung && after === Turn.sung && !isLong(captions, seams, seam);
+    decision[seam] = isSong || (before === Turn.name && after === Turn.none) ? Decision.keep : Decision.break;
+    certainty[seam] = Math.max(certainty[seam]!, TURN_CERTAINTY);
+  }
+}
+
+/** Whether the song pauses, as between verses. */
+function isLong({ start, end }: Captions, seams: SeamTable, seam: number): boolean {
+  return start[seams.line[seam + 1]!]! - end[seams.line[seam]!]! > LONGEST_REST;
+}
 
 /**
  * Divides what a caption track leaves without pauses and turns for pages: at the end of a sentence, in unpunctuated captions

@@ -1,7 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { divideLongSpeech } from './caption-paragraphs.ts';
+import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
@@ -80,6 +80,7 @@ export function decideSeams(
     keepVerseLines(context, decision);
   }
   keepLaidOutLines(table, seams, decision, certainty);
+  breakAtTurns(table, seams, decision, certainty);
   divideLongSpeech(source, table, seams, decision, certainty);
   const splits = decideSplitWords(source, words, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {

@@ -49,19 +49,9 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
   for (let seam = 0; seam < seams.count; seam++) {
     if (runsOn(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
   }
+  if (full.length < FEWEST_FULL_LINES && given === undefined) return measureOfFew(table, seams, full);
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  if (full.length < FEWEST_FULL_LINES && given === undefined) {
-    return {
-      unit: 'characters',
-      at,
-      widestCharacters: 0,
-      slack: 0,
-      looseRun,
-      fills: new Float64Array(),
-      reliability: 0,
-    };
-  }
   const inCharacters = new Uint32Array(full.length);
   const inPrint = new Uint32Array(full.length);
   for (let each = 0; each < full.length; each++) {
@@ -95,6 +85,46 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
       exactness * (given === undefined ? share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)) : 1),
   };
 }
+
+/**
+ * The measure of a short text, in characters. Each line that surely runs on says that the measure holds it, and would not have held
+ * the next word too. Where all of them can be true at once, and no line is wider, that is the measure.
+ */
+function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
+  const at = new Float32Array(seams.count);
+  const looseRun = new Float32Array(seams.count);
+  const widths = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
+  const least = Math.max(0, ...widths);
+  const most = Math.min(...full.map((seam, each) => widths[each]! + 1 + table.firstChars[seams.line[seam + 1]!]!));
+  const widest = seams.line.reduce((known, line) => Math.max(known, edgeInCharacters(table, line)), 0);
+  const fits = least >= NARROWEST_OF_FEW && Math.max(least, widest) < most;
+  if (!fits) {
+    return {
+      unit: 'characters',
+      at,
+      looseRun,
+      widestCharacters: 0,
+      slack: 0,
+      fills: new Float64Array(),
+      reliability: 0,
+    };
+  }
+  at.fill(Math.max(least, widest));
+  const measure = { unit: 'characters', at } as const;
+  fillLooseRuns(looseRun, table, seams, measure);
+  return {
+    ...measure,
+    looseRun,
+    widestCharacters: Math.max(least, widest),
+    slack: 0,
+    fills: sortedSample(full.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
+    reliability: full.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
+  };
+}
+
+const NARROWEST_OF_FEW = 24;
+const RELIABILITY_OF_FEW = 0.9;
+const RELIABILITY_OF_ONE = 0.6;
 
 /** A line counts as loose where the next word would have fitted twice over; only neighbours without a wider gap make a row. */
 function fillLooseRuns(

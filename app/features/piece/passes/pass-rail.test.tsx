@@ -57,13 +57,13 @@ describe('the rail of passes', () => {
     expect(button('Tabs').textContent).toBe('Tabs');
   });
 
-  test('a switch is a step; settings show where the pass is lit up, or works otherwise than usual', () => {
+  test('a switch is a step; settings show where the pass is lit up, or works otherwise than usual', async () => {
     const style = applySetting(applyPassSwitch(DEFAULT_STYLE, 'dashes', true), 'dashes', 'form', ' – ');
     const take = showRail(style, 'tabs');
     fireEvent.click(screen.getByRole('switch', { name: 'Emoji' }));
     expect(take).toHaveBeenLastCalledWith({ kind: 'switch-pass', pass: 'emoji', on: true });
     expect(screen.queryByRole('button', { name: /Footnotes: Place/ })).toBeNull();
-    expect(screen.getByRole('button', { name: /Tabs: A tab becomes/ }).textContent).toContain('one space');
+    expect((await screen.findByRole('button', { name: /Tabs: A tab becomes/ })).textContent).toContain('one space');
     expect(screen.getByRole('button', { name: /Dashes alike: Form/ }).textContent).toContain('word – word');
   });
 

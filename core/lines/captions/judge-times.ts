@@ -1,0 +1,109 @@
+import type { TimeSpot } from './time-spots.ts';
+
+/**
+ * Whether times are codes, which tell when words of a recording are spoken, or content, such as hours of the day, a programme or
+ * the parts of a film. Nothing that one time looks like tells; times of one form and place are judged together, by log odds that
+ * were set by reasoning: speech runs at 5 to 30 characters a second, its times rise, fall on any second, and cut sentences.
+ */
+
+/** Times that are judged as one. */
+export interface TimeGroup {
+  readonly key: string;
+  readonly spots: readonly TimeSpot[];
+  /** Log odds that they are codes. */
+  readonly odds: number;
+}
+
+const SURE = 9;
+const FAST = 30;
+const SLOW = 5;
+const VERY_SLOW = 2;
+const CROWDED = 45;
+/** Up to this time a recording begins, ms. */
+const BEGINNING = 60_000;
+/** From here on a time with hours is most likely one of the day, ms. */
+const OF_THE_DAY = 3 * 3_600_000;
+/** From here on minutes and seconds may be hours and minutes, ms. */
+const MAY_BE_OF_THE_DAY = 360_000;
+
+export function judgeTimes(source: string, spots: readonly TimeSpot[]): TimeGroup[] {
+  const groups = new Map<string, TimeSpot[]>();
+  for (const spot of spots) {
+    const key = keyOf(spot);
+    const group = groups.get(key);
+    if (group) group.push(spot);
+    else groups.set(key, [spot]);
+  }
+  return [...groups].map(([key, members]) => ({ key, spots: members, odds: oddsOf(source, members) }));
+}
+
+/** In brackets times look alike wherever they stand; without, the place tells them apart. */
+function keyOf({ isSure, bracket, place, hasHours, isExact }: TimeSpot): string {
+  if (isSure) return 'sure';
+  return bracket === ''
+    ? `${place}${hasHours ? ':' : ''}${isExact ? '.' : ''}`
+    : `${bracket}${place === 'name' ? place : ''}`;
+}
+
+function oddsOf(source: string, spots: readonly TimeSpot[]): number {
+  const first = spots[0]!;
+  if (first.isSure) return SURE;
+  // Among words a bare time is part of what they say.
+  if (first.place === 'among' && first.bracket === '') return -SURE;
+  const { length } = spots;
+  const steps = spots.slice(1).map((spot, at) => spot.start - spots[at]!.start);
+  let odds = BRACKET_ODDS[first.bracket] + (PLACE_ODDS[first.place] ?? 0);
+  if (share(spots, ({ isExact }) => isExact) > 0.5) odds += 4;
+  if (first.start < BEGINNING) odds += 2;
+  else if (first.hasHours ? first.start >= OF_THE_DAY : first.start >= MAY_BE_OF_THE_DAY)
+    odds -= first.hasHours ? 4 : 1.5;
+  // Two may agree by chance.
+  if (length < 2) return odds - 0.5;
+  const rises = share(steps, (step) => step >= 0);
+  if (rises < 0.8) odds -= 3;
+  else if (length > 2) odds += 1;
+  if (length > 2 && share(steps, (step) => step === 1000) > 0.6) odds -= 6;
+  if (length > 2 && share(steps, (step) => step === 0) > 0.2 && first.place !== 'alone') odds -= 2;
+  odds += speedOdds(spots, steps);
+  if (length > 2)
+    odds += share(spots, ({ start }) => Math.round(start / 1000) % 5 === 0) > 0.99 ? -Math.min(4, length * 0.6) : 1;
+  if (share(spots, (spot) => cutsSentence(source, spot)) > 0.25) odds += 3;
+  else if (length > 2 && share(spots, (spot) => headsAnEntry(source, spot)) > 0.8) odds -= 2;
+  return odds;
+}
+
+const BRACKET_ODDS = { '': 0, '[': 1.5, '(': 0.5, '<': 1.5, '{': 1 } as const;
+const PLACE_ODDS: Partial<Record<TimeSpot['place'], number>> = { name: 1.5, alone: 0.5, behind: -0.5 };
+
+/** By the characters between two times and the time between them, where any passes. */
+function speedOdds(spots: readonly TimeSpot[], steps: readonly number[]): number {
+  const speeds = steps
+    .map((step, at) => ({ step, chars: spots[at + 1]!.from - spots[at]!.to }))
+    .filter(({ step }) => step > 0)
+    .map(({ step, chars }) => (chars * 1000) / step)
+    .sort((a, b) => a - b);
+  if (speeds.length === 0) return -1;
+  const middle = speeds[speeds.length >> 1]!;
+  if (middle >= SLOW && middle <= FAST) return 2;
+  if (middle < 1) return -4;
+  if (middle < VERY_SLOW) return -2;
+  return middle > CROWDED ? -2 : 0;
+}
+
+/** Whether the words before a time go on behind it. */
+function cutsSentence(source: string, { from, to }: TimeSpot): boolean {
+  const after = /^[\s:–-]*(\S)/.exec(source.slice(to, to + 12))?.[1] ?? '';
+  if (!/\p{Ll}/u.test(after)) return false;
+  const before = /(\S)\s*$/.exec(source.slice(Math.max(0, from - 12), from))?.[1] ?? '.';
+  return !/[.!?…:]/.test(before);
+}
+
+/** Whether a time stands before a title: words that begin with a capital and end nothing, up to the end of the line. */
+function headsAnEntry(source: string, { to }: TimeSpot): boolean {
+  const words = /^[^\n\r]{0,200}/.exec(source.slice(to, to + 200))![0].trim();
+  return /^[^\p{L}\p{N}]*[\p{Lu}\p{N}]/u.test(words) && !/[.!?…,;:"”’»)–—-]$/.test(words);
+}
+
+function share<T>(values: readonly T[], holds: (value: T) => boolean): number {
+  return values.length === 0 ? 1 : values.filter(holds).length / values.length;
+}

@@ -1,0 +1,133 @@
+import type { LineIndex } from '../../text/line-index.ts';
+import { LineKind } from '../line-kind.ts';
+import { findClockTimes, readFields, readTimeInWords, type Bracket } from './clock.ts';
+
+/** Where in its line a time stands: alone, before the words, behind them, among them, or beside the name of who speaks. */
+export type Place = 'alone' | 'before' | 'behind' | 'among' | 'name';
+
+/** A time of the text. Offsets are those of the source, times ms. */
+export interface TimeSpot {
+  readonly line: number;
+  readonly from: number;
+  /** The space that parts it from words is no part of it. */
+  readonly to: number;
+  readonly start: number;
+  /** NaN where the place tells a start alone. */
+  readonly end: number;
+  readonly bracket: Bracket;
+  readonly place: Place;
+  /** Written as caption files write it: nothing else is. */
+  readonly isSure: boolean;
+  readonly isExact: boolean;
+  readonly hasHours: boolean;
+}
+
+const CLOCK_LOOK =
+  /\d:[0-5]\d|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\{\d{1,7}\}\{/gm;
+
+/** All times of a text, in order. Linear in its length. */
+export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array): TimeSpot[] {
+  const spots: TimeSpot[] = [];
+  let line = 0;
+  let done = -1;
+  for (const { index: at } of source.matchAll(CLOCK_LOOK)) {
+    while (line + 1 < index.count && index.from[line + 1]! <= at) line++;
+    if (line === done || kind[line] === LineKind.blank) continue;
+    done = line;
+    spots.push(...spotsOfLine(source, index, kind, line));
+  }
+  return spots;
+}
+
+const LONGEST_NAME = 40;
+const NAME =
+  /^(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2})(?:[ \t]+(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2}|[A-Z])){0,4}[ \t]*:?$/u;
+
+function spotsOfLine(source: string, index: LineIndex, kind: Uint8Array, line: number): TimeSpot[] {
+  const lineFrom = index.from[line]!;
+  const text = source.slice(lineFrom, index.to[line]);
+  const fields = readFields(text);
+  if (fields) {
+    const { start, end, to } = fields;
+    return [
+      {
+        line,
+        from: lineFrom,
+        to: lineFrom + to,
+        start,
+        end,
+        bracket: '',
+        place: 'before',
+        isSure: true,
+        isExact: true,
+        hasHours: true,
+      },
+    ];
+  }
+  const times = findClockTimes(text);
+  if (times.length === 0) {
+    const start = readTimeInWords(text);
+    const { length } = text.trimEnd();
+    return start === undefined
+      ? []
+      : [
+          {
+            line,
+            from: lineFrom,
+            to: lineFrom + length,
+            start,
+            end: NaN,
+            bracket: '',
+            place: 'alone',
+            isSure: false,
+            isExact: false,
+            hasHours: false,
+          },
+        ];
+  }
+  const rest = times.reduceRight((left, { from, to }) => `${left.slice(0, from)} ${left.slice(to)}`, text).trim();
+  const isAlone = !/[\p{L}\p{N}]/u.test(rest);
+  // Names are told by what follows: the words that are spoken, on lines of their own.
+  const isName =
+    !isAlone &&
+    times.length === 1 &&
+    rest.length <= LONGEST_NAME &&
+    NAME.test(rest) &&
+    wordsFollow(source, index, kind, line);
+  const isParted = (from: number, to?: number) => text.slice(from, to).trim() === '';
+  let before = 0;
+  while (before < times.length && isParted(times[before - 1]?.to ?? 0, times[before]!.from)) before++;
+  let behind = times.length;
+  while (behind > before && isParted(times[behind - 1]!.to, times[behind]?.from)) behind--;
+  return times.map(({ from, to, hasArrow, ...time }, at) => ({
+    ...time,
+    line,
+    from: lineFrom + from,
+    to: lineFrom + to,
+    place: isAlone
+      ? 'alone'
+      : isName
+        ? 'name'
+        : at < before && (hasArrow || mayLead(text, to, time.bracket))
+          ? 'before'
+          : at >= behind
+            ? 'behind'
+            : 'among',
+    isSure: hasArrow && (time.isExact || at < before),
+  }));
+}
+
+/** What stands behind a time that leads: words, after a space where no bracket closes it; a column sign makes it a cell. */
+function mayLead(text: string, to: number, bracket: Bracket): boolean {
+  const behind = text.slice(to, to + 12);
+  if (/^[ \t]*[[(<]/.test(behind)) return true;
+  return bracket === '' ? /^(?:[ \t]*[:–-])?[ \t]+[^\s|–-]/.test(behind) : /^(?:[ \t]*[:–-])?[ \t]*[^\s|]/.test(behind);
+}
+
+/** Whether the next line holds words and no time. */
+function wordsFollow(source: string, index: LineIndex, kind: Uint8Array, line: number): boolean {
+  const next = line + 1;
+  if (next >= index.count || kind[next] === LineKind.blank) return false;
+  const text = source.slice(index.from[next], index.to[next]);
+  return /\p{L}/u.test(text) && findClockTimes(text).length === 0;
+}

@@ -1,0 +1,99 @@
+import type { LineIndex } from '../../text/line-index.ts';
+import { isKept, LineKind } from '../line-kind.ts';
+import type { TimeGroup } from './judge-times.ts';
+
+/** What a line of a transcript begins: nothing, a paragraph, one as a name that stands alone above its words; or it is a line of a song. */
+export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
+
+const TURN_MARK = /^[ \t]*>>/;
+/** A dash before a capital, a quotation or an ellipsis: another speaks. */
+const DASH = /^\s*[-–—]\s?(?=[\p{Lu}\p{N}¿¡“"‘'«([]|…|\.\.\.)/u;
+const VOICE = /^\s*<v(?:\.[^\s<>]*)?[ \t]+([^<>]*)>/;
+const SUNG = /^\s*[♪♫#]\s*[^\s♪♫[(]/;
+const FEWEST_MARKS = 3;
+/** Of the lines of a song, whose sentences go on. */
+const SHARE_OF_CAPITALS = 0.4;
+const SHARE_OF_SENTENCES = 0.9;
+/** Characters between two times, from which on two of them may head paragraphs. */
+const LONG_TURN = 120;
+
+/** Whether ">>" marks turns: at the start of sentences, with no mark on the lines that go on, as a quotation in a mail would have. */
+export function hasTurnMarks(source: string, index: LineIndex, kind: Uint8Array): boolean {
+  if (!source.includes('>>')) return false;
+  let marks = 0;
+  let sentences = 0;
+  let goesOn = 0;
+  let closed = true;
+  for (let line = 0; line < index.count; line++) {
+    if (kind[line] === LineKind.blank) continue;
+    const text = source.slice(index.from[line], index.to[line]).trim();
+    if (TURN_MARK.test(text)) {
+      marks++;
+      if (closed && /^>+\s*[^\p{Ll}]/u.test(text)) sentences++;
+    } else if (text.startsWith('>')) return false;
+    else if (marks > 0) goesOn++;
+    closed = /[.?!…:–—-]["”’)\]]*$|[)\]]$/.test(text);
+  }
+  return marks >= FEWEST_MARKS && sentences >= marks * SHARE_OF_SENTENCES && (goesOn > 0 || marks > FEWEST_MARKS);
+}
+
+/** By line, what it begins. */
+export function findTurns(
+  source: string,
+  index: LineIndex,
+  kind: Uint8Array,
+  leadTo: Uint32Array,
+  codes: readonly TimeGroup[],
+): Uint8Array {
+  const turn = new Uint8Array(index.count);
+  let voice = '';
+  for (let line = 0; line < index.count; line++) {
+    if (!isKept(kind[line]!)) continue;
+    const words = source.slice(Math.max(index.from[line]!, leadTo[line]!), index.to[line]);
+    const named = VOICE.exec(source.slice(index.from[line], index.to[line]))?.[1];
+    if (TURN_MARK.test(words) || DASH.test(words) || (named !== undefined && named !== voice)) turn[line] = Turn.begins;
+    if (SUNG.test(words)) turn[line] = Turn.sung;
+    voice = named ?? voice;
+  }
+  for (const { spots } of codes) {
+    if (areSongLines(source, spots)) {
+      for (const { line, to } of spots) if (/\p{L}/u.test(source.slice(to, index.to[line]))) turn[line] = Turn.sung;
+      continue;
+    }
+    const heads = spots.filter(({ place }) => place !== 'behind' && place !== 'among');
+    const isName = spots[0]!.place === 'name';
+    if (!isName && (spots[0]!.isSure || !headParagraphs(source, heads, spots.length))) continue;
+    for (const { line, place } of heads) {
+      const first = isName || place === 'before' ? line : nextKept(kind, line);
+      if (first === undefined) continue;
+      const isNameAlone = isName && !/:\s*$/.test(source.slice(index.from[line], index.to[line]));
+      turn[first] = isNameAlone ? Turn.name : Turn.begins;
+    }
+  }
+  return turn;
+}
+
+/** Songs have a time in square brackets, with hundredths, before each line; and many of their lines begin with a capital. */
+function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
+  if (!spots.every(({ bracket, isExact, place }) => bracket === '[' && isExact && place === 'before')) return false;
+  const capitals = spots.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + 12)));
+  return capitals.length >= spots.length * SHARE_OF_CAPITALS;
+}
+
+/** Whether sentences end before times and begin behind them: captions cut sentences anywhere, paragraphs do not. */
+function headParagraphs(source: string, heads: TimeGroup['spots'], all: number): boolean {
+  if (heads.length < 2 || heads.length < all) return false;
+  const isLong = heads.at(-1)!.from - heads[0]!.from > LONG_TURN * (heads.length - 1);
+  if (heads.length === 2 && !isLong) return false;
+  const whole = heads.filter(({ from, to }) => {
+    const before = source.slice(Math.max(0, from - 20), from).trimEnd();
+    const after = /^[\s:–-]*(\S)/.exec(source.slice(to, to + 20))?.[1] ?? '';
+    return /(?:^|[.?!…:][“”"’»)\]]*)$/.test(before) && !/[\p{Ll},;]/u.test(after);
+  });
+  return whole.length >= heads.length * SHARE_OF_SENTENCES;
+}
+
+function nextKept(kind: Uint8Array, line: number): number | undefined {
+  for (let next = line + 1; next < kind.length; next++) if (isKept(kind[next]!)) return next;
+  return undefined;
+}
