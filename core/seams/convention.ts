@@ -1,6 +1,7 @@
 import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
+import { lookAtFew } from './measure.ts';
 import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -117,6 +118,7 @@ export function findConvention(
     if (goesOn) running[gap]!++;
     else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
   }
+  const few = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
   const score = new Float32Array(GAP_KINDS);
   for (let gap = 0; gap < GAP_KINDS; gap++) {
     // Half an imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
@@ -125,14 +127,15 @@ export function findConvention(
     // A person has said what marks paragraphs: see evidence chosenMark. Other gaps do not.
     if (mark) score[gap] = Math.min(score[gap]!, HIGHEST_UNMARKED);
   }
-  const wrapGap = mostFrequentWrap(all, score);
+  const usual = mostFrequentWrap(all, score);
+  const wrapGap = usual < 0 && few === 'wrapped' ? gapAt(table, seams, runningOn[0]!) : usual;
   return {
     score,
     seams: all,
     wrapGap,
     marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, (to - from) * 0.01) && score[gap]! > 1.2),
-    wraps: linesWrap(table, seams, from, to, runningOn, wrapGap),
-    sureness: Math.min(1, (to - from) / SEAMS_TO_BE_SURE),
+    wraps: few === 'wrapped' || (few === 'open' && linesWrap(table, seams, from, to, runningOn, wrapGap)),
+    sureness: few === 'meant' ? 1 : Math.min(1, (to - from) / SEAMS_TO_BE_SURE),
   };
 }
 

@@ -5,6 +5,8 @@ import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
+import { settleHangingEntries } from './hanging-entries.ts';
+import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure, type Measure } from './measure.ts';
@@ -79,6 +81,8 @@ export function decideSeams(
     decideRegion(context, decision, certainty);
     keepVerseLines(context, decision);
   }
+  settleHangingEntries(table, seams, decision, certainty);
+  settleShapedLines(source, table, seams, decision, certainty);
   keepLaidOutLines(table, seams, decision, certainty);
   breakAtTurns(table, seams, decision, certainty);
   divideLongSpeech(source, table, seams, decision, certainty);

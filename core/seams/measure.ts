@@ -1,5 +1,5 @@
 import { LineKind } from '../lines/line-kind.ts';
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './convention.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -36,6 +36,7 @@ const LARGEST_SAMPLE = 4000;
 const FEWEST_FULL_LINES = 4;
 /** Printed widths are estimates, characters are counted. */
 const PRINTED_SLACK = 0.02;
+const MANY_ROOMS = 20;
 const LOOSE_ROOM = 0.12;
 const WHOLE_GROUP = 2;
 /** Up to the first figure lines end where they must, from the second on where they like. */
@@ -69,7 +70,9 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
-  const slack = Math.max(unit === 'characters' ? 0 : PRINTED_SLACK, quantile(rooms, 0.9));
+  // Among few lines one that ends where it likes, such as a salutation, is no custom.
+  const usual = rooms.length < MANY_ROOMS ? rooms.sort((a, b) => a - b).slice(0, -1) : rooms;
+  const slack = Math.max(unit === 'characters' ? 0 : PRINTED_SLACK, quantile(usual, 0.9));
   const exactness = share01((SLACK_OF_RAGGED - slack) / (SLACK_OF_RAGGED - SLACK_OF_WRAPPED));
   const overlong =
     full.filter((seam) => fillOf(table, { unit, at }, seam, seams.line[seam]!) > OVERLONG).length /
@@ -87,44 +90,74 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
 }
 
 /**
- * The measure of a short text, in characters. Each line that surely runs on says that the measure holds it, and would not have held
- * the next word too. Where all of them can be true at once, and no line is wider, that is the measure.
+ * The measure of a short text, in characters: its widest line. Each line that surely runs on should not have held the next word
+ * too; where most could have, nothing tells a measure. A salutation or two may end where they like.
  */
 function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  const widths = full.map((seam) => edgeInCharacters(table, seams.line[seam]!));
-  const least = Math.max(0, ...widths);
-  const most = Math.min(...full.map((seam, each) => widths[each]! + 1 + table.firstChars[seams.line[seam + 1]!]!));
   const widest = seams.line.reduce((known, line) => Math.max(known, edgeInCharacters(table, line)), 0);
-  const fits = least >= NARROWEST_OF_FEW && Math.max(least, widest) < most;
-  if (!fits) {
-    return {
-      unit: 'characters',
-      at,
-      looseRun,
-      widestCharacters: 0,
-      slack: 0,
-      fills: new Float64Array(),
-      reliability: 0,
-    };
-  }
-  at.fill(Math.max(least, widest));
+  at.fill(widest);
   const measure = { unit: 'characters', at } as const;
+  const exact = full.filter((seam) => roomAt(table, seams, measure, seam) < 0);
+  if (exact.length * 2 <= full.length || widest < NARROWEST_OF_FEW) {
+    return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
+  }
   fillLooseRuns(looseRun, table, seams, measure);
   return {
     ...measure,
     looseRun,
-    widestCharacters: Math.max(least, widest),
+    widestCharacters: widest,
     slack: 0,
-    fills: sortedSample(full.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
-    reliability: full.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
+    fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
+    reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
   };
 }
 
 const NARROWEST_OF_FEW = 24;
 const RELIABILITY_OF_FEW = 0.9;
 const RELIABILITY_OF_ONE = 0.6;
+/** Room for the next word, as a share of the measure, and the share of lines with it, that no wrapped text has. */
+const ROOM_OF_LINES = 0.15;
+const SHARE_OF_LINES = 1 / 3;
+/** Lines that run on: more of them have a measure, or wrap as they like. */
+const MOST_OF_A_SHORT_TEXT = 30;
+/** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
+const WIDE = 45;
+
+/** What the lengths of lines say of a short text. */
+export type LinesOfFew = 'wrapped' | 'meant' | 'open';
+
+/**
+ * Whether the lines of a short text wrap, or end where they were meant to, as in lists and verse: then they are very narrow, or too
+ * many of those that run on leave room for the next word. `runningOn` are the seams of from..to whose words surely run on.
+ */
+export function lookAtFew(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): LinesOfFew {
+  if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
+  const lines = seams.line.subarray(from, to + 1);
+  const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
+  const [second = 0, first = 0] = widths.subarray(-2);
+  const widest = first > second * OVERLONG ? second : first;
+  // Signs and letters in one line are no characters of one width.
+  if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
+  if (widest < NARROWEST_OF_FEW) return 'meant';
+  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
+  // Over a wider gap than most the words may begin anew in small letters.
+  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
+  const close = runningOn.filter((seam) => seams.blanks[seam] === closest);
+  const rooms = close.map((seam) => roomAt(table, seams, at, seam));
+  const full = rooms.filter((room) => room < 0).length;
+  if (widest >= WIDE && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
+  return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
+    ? 'meant'
+    : 'open';
+}
 
 /** A line counts as loose where the next word would have fitted twice over; only neighbours without a wider gap make a row. */
 function fillLooseRuns(

@@ -1,0 +1,87 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
+
+const CERTAINTY = 0.9;
+const SHORTEST_STEP = 2;
+const LONGEST_STEP = 12;
+const FEWEST_ENTRIES = 2;
+const SHARE_OF_FULL = 0.8;
+/** Of the widest line: printed type is no exact measure in characters. */
+const NEARLY_FULL = 0.93;
+const NARROWEST = 24;
+
+/**
+ * Entries whose first lines stand out to the left of the others, as in bibliographies and glossaries: each stands alone, and goes
+ * on in the lines that are set in. It shows in the line before a line that is set in: it is full, where in prose with indents it
+ * would be the last of a paragraph.
+ */
+export function settleHangingEntries(
+  table: LineTable,
+  seams: SeamTable,
+  decision: Uint8Array,
+  certainty: Float32Array,
+): void {
+  const { line: kept, count } = seams;
+  for (let first = 0; first < count;) {
+    const head = table.indent[kept[first]!]!;
+    const step = table.indent[kept[first + 1]!]! - head;
+    if (step < SHORTEST_STEP || step > LONGEST_STEP || !isProse(table, kept[first]!)) {
+      first++;
+      continue;
+    }
+    const isOfRun = (place: number) => {
+      const indent = table.indent[kept[place]!]!;
+      return (indent === head || indent === head + step) && isProse(table, kept[place]!);
+    };
+    let last = first + 1;
+    while (last < count && isOfRun(last + 1)) last++;
+    if (hangsTogether(table, seams, first, last, head)) {
+      for (let seam = first; seam < last; seam++) {
+        if (decision[seam] === Decision.keep) continue;
+        decision[seam] = table.indent[kept[seam + 1]!] === head ? Decision.break : Decision.join;
+        certainty[seam] = CERTAINTY;
+      }
+    }
+    first = last;
+  }
+}
+
+function isProse(table: LineTable, line: number): boolean {
+  return table.kind[line] === LineKind.prose;
+}
+
+/** Whether the kept lines first..last are such entries. */
+function hangsTogether(
+  table: LineTable,
+  { line: kept, blanks }: SeamTable,
+  first: number,
+  last: number,
+  head: number,
+): boolean {
+  let widest = 0;
+  for (let place = first; place <= last; place++) widest = Math.max(widest, edgeOf(table, kept[place]!));
+  if (widest < NARROWEST) return false;
+  let heads = 0;
+  let goesOn = 0;
+  let full = 0;
+  for (let place = first; place <= last; place++) {
+    const line = kept[place]!;
+    if (table.indent[line] === head) {
+      heads++;
+      // A sentence that goes on at the left is the body of a paragraph with an indent.
+      if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop))
+        return false;
+      continue;
+    }
+    goesOn++;
+    if (blanks[place - 1]! > 0) return false;
+    const before = kept[place - 1]!;
+    if (edgeOf(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
+  }
+  return heads >= FEWEST_ENTRIES && goesOn >= FEWEST_ENTRIES && full >= goesOn * SHARE_OF_FULL;
+}
+
+function edgeOf(table: LineTable, line: number): number {
+  return table.indent[line]! + table.chars[line]!;
+}
