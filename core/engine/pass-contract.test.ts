@@ -56,6 +56,7 @@ const context: PassContext = {
   language: 'en',
   captions: true,
   codeBrackets: '[(<',
+  indices: false,
   gluedNotes: new Set(['arms1']),
   sameSpeaker: new Set(),
   timesInText: () => 0,

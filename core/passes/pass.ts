@@ -15,6 +15,8 @@ export interface PassContext {
   readonly codeBrackets: string;
   /** Figures glued to words that are marks of footnotes: see findGluedNotes. */
   readonly gluedNotes: ReadonlySet<string>;
+  /** Figures in brackets behind words are places in rows, as in programs, not marks. */
+  readonly indices: boolean;
   /** Where in the source a speaker label stands that names the same speaker as the label before it. */
   readonly sameSpeaker: ReadonlySet<number>;
   /** How the text itself writes an ellipsis; undefined where it has none. */

@@ -1,18 +1,24 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
+import { isFunctionWord } from '../text/language.ts';
 import { findGluedFigures } from '../text/note-marks.ts';
 import { Sign } from '../text/signs.ts';
-import type { InlinePass } from './pass.ts';
+import type { InlinePass, PassContext } from './pass.ts';
 
-const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|citation needed)\]`;
+const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\?)\]`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
 /** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
-const MARKS = new RegExp(String.raw`${BRACKETED}(?:,?${BRACKETED})*|\[[a-z]\]|[†‡]{1,2}|§|\*|${SUPERSCRIPT}|\d+`, 'gu');
+const MARKS = new RegExp(
+  String.raw`${BRACKETED}(?:,?${BRACKETED})*(?::\s?\d{1,4}(?:[–-]\d{1,4})?)?|\[[a-z]\]|[†‡]{1,2}|§|\*|${SUPERSCRIPT}|\d+`,
+  'gu',
+);
 /** A figure behind the stop of a small letter, before a capital or an end. */
 const STOP_BEFORE = /\p{Ll}[.!?,;:][”’"')]?$/u;
 const CAPITAL_AFTER = /^(?:\s+\p{Lu}|\s*$)/u;
 
 /** Before a superscript these make it an exponent or a unit, not a mark: "12²", "m²". */
-const EXPONENT_BASE = /(?:\d|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
+const EXPONENT_BASE = /(?:[\d⁻⁺]|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
+/** A letter or two that are no word: the symbols of a formula. */
+const SYMBOLS = /(?:^|[^\p{L}])(\p{L}{1,2})$/u;
 
 const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
@@ -52,10 +58,11 @@ export const referenceMarks = {
     star: 'a star may be more than a mark',
   },
   signs: Sign.figure | Sign.squareBracket | Sign.noteSign,
-  find: ({ text }, { gluedNotes }) => {
+  find: ({ text }, context) => {
+    const { gluedNotes } = context;
     const marks: LocalEdit[] = [];
     for (const { 0: mark, index } of text.matchAll(MARKS)) {
-      const edit = READERS[kindOf(mark)](text, index, mark, gluedNotes);
+      const edit = READERS[kindOf(mark)](text, index, mark, context);
       if (edit) marks.push(edit);
     }
     return gluedNotes.size === 0 ? marks : withGluedNotes(marks, text, gluedNotes);
@@ -71,24 +78,31 @@ function kindOf(mark: string): MarkKind {
   return '†‡§*'.includes(first) ? 'sign' : 'superscript';
 }
 
-type Reader = (text: string, at: number, mark: string, gluedNotes: ReadonlySet<string>) => LocalEdit | undefined;
+type Reader = (text: string, at: number, mark: string, context: PassContext) => LocalEdit | undefined;
 
 /** What is left out for each kind of mark, undefined where it is none. */
 const READERS: Readonly<Record<MarkKind, Reader>> = {
-  bracketed: (text, at, mark) => ({ from: text[at - 1] === ' ' ? at - 1 : at, to: at + mark.length, insert: '' }),
+  bracketed: (text, at, mark, { indices }) => {
+    // At the start of a paragraph or of a line it is the label of what follows.
+    if (at === 0 || text[at - 1] === '\n') return undefined;
+    if (indices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
+    return { from: text[at - 1] === ' ' ? at - 1 : at, to: at + mark.length, insert: '' };
+  },
   // Glued to a word it is a mark; with a space before it an editor put the letter in.
-  letter: (text, at, mark) =>
-    /[\p{L}\p{N}.,;:!?”’")\]]/u.test(text[at - 1] ?? '') ? { from: at, to: at + mark.length, insert: '' } : undefined,
+  letter: (text, at, mark, { indices }) =>
+    !indices && /[\p{L}\p{N}.,;:!?”’")\]]/u.test(text[at - 1] ?? '')
+      ? { from: at, to: at + mark.length, insert: '' }
+      : undefined,
   sign: (text, at, mark) => {
     if (!isNoteSign(text, at, mark)) return undefined;
     const edit = { from: at, to: at + mark.length, insert: '' };
     return mark === '*' ? { ...edit, certainty: 0.8, why: 'star' } : edit;
   },
   superscript: (text, at, mark) =>
-    EXPONENT_BASE.test(text.slice(Math.max(0, at - 4), at))
+    isPower(text.slice(Math.max(0, at - LONGEST_STEM), at))
       ? undefined
       : { from: at, to: at + mark.length, insert: '' },
-  figure: (text, at, mark, gluedNotes) => {
+  figure: (text, at, mark, { gluedNotes }) => {
     const to = at + mark.length;
     if (mark.length > 2 || !STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
     if (!CAPITAL_AFTER.test(text.slice(to, to + LONGEST_GAP))) return undefined;
@@ -97,6 +111,13 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     return gluedNotes.has(stem + mark) ? edit : { ...edit, certainty: 0.8, why: 'glued' };
   },
 };
+
+/** Whether a raised figure behind these words is an exponent. */
+function isPower(before: string): boolean {
+  if (EXPONENT_BASE.test(before)) return true;
+  const symbols = SYMBOLS.exec(before)?.[1];
+  return symbols !== undefined && !isFunctionWord(symbols);
+}
 
 /** A sign glued to the end of a word, not before a word or a figure; a star that closes no emphasis and hides no letters. */
 function isNoteSign(text: string, at: number, mark: string): boolean {

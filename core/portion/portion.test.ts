@@ -43,7 +43,7 @@ describe('a portion', () => {
 
   test('that is held stands with its line ends and indents, and its whole lines run on to nothing', () => {
     expect(after(step(poem, { kind: 'hold' }))).toMatch(
-      /so:\n+ {2}Low water, slow water,\[1\] wheel {2}stands\n {2}still; high water, my daughter,\nthe miller/,
+      /so:\n+ {2}Low water, slow water,\[1\] wheel {2}stands\n {2}still; high water, my daughter,\n+the miller/,
     );
     const held = clean(POEM, DEFAULT_STYLE, [{ kind: 'hold', ...poem }]);
     expect(viewPortion(held, poem)?.isHeld).toBe(true);

@@ -69,7 +69,11 @@ function hangsTogether(
     const line = kept[place]!;
     if (table.indent[line] === head) {
       heads++;
-      // A sentence that goes on at the left is the body of a paragraph with an indent.
+      // Full lines below one another, and a sentence that goes on at the left, are the body of a paragraph with an indent.
+      if (place > first && table.indent[kept[place - 1]!] === head) {
+        const isFull = edgeOf(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;
+        if (isFull && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) return false;
+      }
       if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop))
         return false;
       continue;

@@ -125,6 +125,8 @@ const MOST_OF_A_SHORT_TEXT = 30;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
 const WIDE = 45;
 
+const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
+
 /** What the lengths of lines say of a short text. */
 export type LinesOfFew = 'wrapped' | 'meant' | 'open';
 
@@ -146,14 +148,22 @@ export function lookAtFew(
   const widest = first > second * OVERLONG ? second : first;
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
-  if (widest < NARROWEST_OF_FEW) return 'meant';
-  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
   // Over a wider gap than most the words may begin anew in small letters.
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
-  const close = runningOn.filter((seam) => seams.blanks[seam] === closest);
+  const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
+  // Hardly any line is meant to end in "the", or within a word.
+  const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
+  if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
+    return 'open';
+  if (widest < NARROWEST_OF_FEW) return 'meant';
+  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
   const rooms = close.map((seam) => roomAt(table, seams, at, seam));
   const full = rooms.filter((room) => room < 0).length;
-  if (widest >= WIDE && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
+  if (widest < WIDE && close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma))
+    return 'meant';
+  // Between paragraphs that stand apart one or another may go on: that is no wrap.
+  const isWrap = closest === 0 || full * 2 > to - from;
+  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';

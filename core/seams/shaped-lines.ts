@@ -81,15 +81,15 @@ function settleGroup(
   }
   const shape = commonShape(shapes);
   if (shape === 0) return;
+  // Entries of one line each stay together; where some are longer each is a paragraph.
+  const isTogether = shapes.every(
+    (one, at) => (one & shape) !== 0 && table.chars[seams.line[first + at]!]! <= LONGEST_TOGETHER,
+  );
   for (let seam = first; seam < last; seam++) {
     const isEntry = (shapes[seam + 1 - first]! & shape) !== 0;
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
-    if (!isEntry && !endsWhole) continue;
-    if (decision[seam] === Decision.keep) continue;
-    // Entries of one line each stay together; longer ones are paragraphs.
-    const isShort =
-      (shapes[seam - first]! & shape) !== 0 && isEntry && table.chars[seams.line[seam]!]! <= LONGEST_TOGETHER;
-    decision[seam] = isShort ? Decision.keep : Decision.break;
+    if ((!isEntry && !endsWhole) || decision[seam] === Decision.keep) continue;
+    decision[seam] = isTogether ? Decision.keep : Decision.break;
     certainty[seam] = CERTAINTY;
   }
 }

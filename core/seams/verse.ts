@@ -17,7 +17,8 @@ const MOST_CLOSED = 0.34;
  * gap between them, all short for the measure, most of them not ending a sentence.
  */
 export function keepVerseLines(context: SeamContext, decision: Uint8Array): void {
-  const { from, to } = context;
+  const { from, to, convention } = context;
+  if (!convention.wraps) keepShortGroups(context, decision);
   for (let start = from; start < to;) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
@@ -29,6 +30,30 @@ export function keepVerseLines(context: SeamContext, decision: Uint8Array): void
     start = end;
   }
 }
+
+/**
+ * Where lines do not wrap, lines that stand together without a wider gap, all short, stay together: an address, a card, a list.
+ * What people say, and items of a list with signs, stand alone.
+ */
+function keepShortGroups(context: SeamContext, decision: Uint8Array): void {
+  const { table, seams, from, to } = context;
+  if (table.captions.found) return;
+  for (let first = from; first < to;) {
+    let last = first;
+    while (last < to && seams.blanks[last] === 0 && !seams.turn[last]) last++;
+    const lines = seams.line.subarray(first, last + 1);
+    const isShort = lines.every((line) => {
+      const isPlain = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading;
+      const alone = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
+      return isPlain && table.chars[line]! <= LONGEST_OF_A_GROUP && !(table.flags[line]! & alone);
+    });
+    if (isShort && decision.subarray(first, last).every((one) => one === Decision.break))
+      decision.fill(Decision.keep, first, last);
+    first = last + 1;
+  }
+}
+
+const LONGEST_OF_A_GROUP = 72;
 
 /** The seams from..to may be verse. A first line that belongs to the paragraph before, or a last one that goes on, is none. */
 function keepRun({ table, seams }: SeamContext, decision: Uint8Array, from: number, to: number): void {
