@@ -129,11 +129,17 @@ function endFlags(source: string, from: number, to: number): number {
   else if (char === ',' || char === ';' || char === '、' || char === '，') flags |= Flag.endsComma;
   else if (char === ':' || char === '：') flags |= Flag.endsColon;
   else if (char === '—' || char === '–' || char === '-') flags |= Flag.endsDash;
-  else if (at === quoted && isFunctionWord(lastWord(source, from, at + 1))) flags |= Flag.endsFunctionWord;
+  else if (at === quoted && endsInFunctionWord(source, from, at + 1)) flags |= Flag.endsFunctionWord;
   return flags;
 }
 
-const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$|\b(?:https?|ftp):$/;
+/** A letter of a unit, as in "g/l", is no word. */
+function endsInFunctionWord(source: string, from: number, to: number): boolean {
+  const word = lastWord(source, from, to);
+  return isFunctionWord(word) && (to - word.length === from || isSpace(source.charCodeAt(to - word.length - 1)));
+}
+
+const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$|\b(?:https?|ftp):$|\b(?:doi:\s?)?10\.\d{4,9}\/\S*[./]$/;
 
 /** Whether a line may break off inside a link, an e-mail address or a path: "https://wrackby.", "/usr/share/". */
 function endsInAddress(source: string, from: number, to: number): boolean {

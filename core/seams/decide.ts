@@ -81,8 +81,8 @@ export function decideSeams(
     decideRegion(context, decision, certainty);
     keepVerseLines(context, decision);
   }
-  settleHangingEntries(table, seams, decision, certainty);
   settleShapedLines(source, table, seams, decision, certainty);
+  settleHangingEntries(table, seams, decision, certainty);
   keepLaidOutLines(table, seams, decision, certainty);
   breakAtTurns(table, seams, decision, certainty);
   divideLongSpeech(source, table, seams, decision, certainty);

@@ -38,7 +38,6 @@ export function settleHangingEntries(
     while (last < count && isOfRun(last + 1)) last++;
     if (hangsTogether(table, seams, first, last, head)) {
       for (let seam = first; seam < last; seam++) {
-        if (decision[seam] === Decision.keep) continue;
         decision[seam] = table.indent[kept[seam + 1]!] === head ? Decision.break : Decision.join;
         certainty[seam] = CERTAINTY;
       }

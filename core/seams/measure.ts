@@ -99,8 +99,9 @@ function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[
   const widest = seams.line.reduce((known, line) => Math.max(known, edgeInCharacters(table, line)), 0);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
-  const exact = full.filter((seam) => roomAt(table, seams, measure, seam) < 0);
-  if (exact.length * 2 <= full.length || widest < NARROWEST_OF_FEW) {
+  const close = besideFull(table, seams, measure, full);
+  const exact = close.filter((seam) => roomAt(table, seams, measure, seam) < 0);
+  if (exact.length * 2 <= close.length || widest < NARROWEST_OF_FEW) {
     return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
   }
   fillLooseRuns(looseRun, table, seams, measure);
@@ -112,6 +113,27 @@ function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[
     fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
     reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
   };
+}
+
+/**
+ * Of seams whose words run on, those that tell whether lines wrap: over a wider gap than most the words may begin anew in small
+ * letters, and a list has no full line. Where no group of lines has a full one, all without a wider gap.
+ */
+function besideFull(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Pick<Measure, 'unit' | 'at'>,
+  runningOn: readonly number[],
+): readonly number[] {
+  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
+  const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
+  const groupOf = (seam: number) => {
+    let first = seam;
+    while (first > 0 && seams.blanks[first - 1]! <= closest) first--;
+    return first;
+  };
+  const withFull = new Set(close.filter((seam) => roomAt(table, seams, measure, seam) < 0).map(groupOf));
+  return withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
 }
 
 const NARROWEST_OF_FEW = 24;
@@ -145,25 +167,26 @@ export function lookAtFew(
   const lines = seams.line.subarray(from, to + 1);
   const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
   const [second = 0, first = 0] = widths.subarray(-2);
-  const widest = first > second * OVERLONG ? second : first;
+  // The widest line may be two glued together, unless its words run on.
+  const isGlued =
+    first > second * OVERLONG && !runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
+  const widest = isGlued ? second : first;
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
-  // Over a wider gap than most the words may begin anew in small letters.
-  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
-  const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
+  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
+  const close = besideFull(table, seams, at, runningOn);
+  const rooms = close.map((seam) => roomAt(table, seams, at, seam));
+  const full = rooms.filter((room) => room < 0).length;
+  // Between paragraphs that stand apart one or another may go on: that is no wrap.
+  const isWrap = close.every((seam) => seams.blanks[seam] === 0) || full * 2 > to - from;
+  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
   // Hardly any line is meant to end in "the", or within a word.
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
     return 'open';
   if (widest < NARROWEST_OF_FEW) return 'meant';
-  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
-  const rooms = close.map((seam) => roomAt(table, seams, at, seam));
-  const full = rooms.filter((room) => room < 0).length;
-  if (widest < WIDE && close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma))
-    return 'meant';
-  // Between paragraphs that stand apart one or another may go on: that is no wrap.
-  const isWrap = closest === 0 || full * 2 > to - from;
-  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
+  const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
+  if (widest < WIDE && isVerse) return 'meant';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';
