@@ -38,6 +38,10 @@ const LEAST_RUNNING_ON = 0.08;
 const FEWEST_RUNNING_ON = 2;
 /** With fewer seams there is little to tell whether lines wrap. */
 const SEAMS_TO_BE_SURE = 6;
+/** Blank lines where other lines have none mean something until the words say otherwise: most of all where there are few words. */
+const WIDER_LEAN = 1;
+const WIDER_LEAN_OF_FEW = 2;
+const FEW_SEAMS = 40;
 const HIGHEST_UNMARKED = -0.5;
 
 /** The gap at a seam as a small number: see blanksOfGap and stepsIn. */
@@ -119,10 +123,18 @@ export function findConvention(
     else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
   }
   const few = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
+  const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
+  const closest = blanksOfGap(
+    Math.max(
+      0,
+      all.findIndex((count) => count > 0),
+    ),
+  );
   const score = new Float32Array(GAP_KINDS);
   for (let gap = 0; gap < GAP_KINDS; gap++) {
     // Half an imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
-    const lean = 0.8 * blanksOfGap(gap) + (stepsIn(gap) ? 0.3 : 0);
+    const isWider = blanksOfGap(gap) > closest;
+    const lean = 0.8 * blanksOfGap(gap) + (isWider ? wider : 0) + (stepsIn(gap) ? 0.3 : 0);
     score[gap] = clamp(Math.log((fresh[gap]! + 0.5) / (running[gap]! + 0.5)) + lean, -3, 4);
     // A person has said what marks paragraphs: see evidence chosenMark. Other gaps do not.
     if (mark) score[gap] = Math.min(score[gap]!, HIGHEST_UNMARKED);

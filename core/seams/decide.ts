@@ -15,6 +15,7 @@ import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
+import { mostFrequent } from '../text/most-frequent.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { isInsideAddress } from './word-evidence.ts';
@@ -93,17 +94,6 @@ export function decideSeams(
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
   return { seams, measure, sequence, pieces, overrides, usualIndent, regions, decision, certainty, splits };
-}
-
-function mostFrequent(values: Uint32Array): number {
-  const counts = new Map<number, number>();
-  let best = 0;
-  for (const value of values) {
-    const count = (counts.get(value) ?? 0) + 1;
-    counts.set(value, count);
-    if (count > (counts.get(best) ?? 0)) best = value;
-  }
-  return best;
 }
 
 function decideRegion(context: SeamContext, decision: Uint8Array, certainty: Float32Array): void {

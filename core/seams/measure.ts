@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { mostFrequent } from '../text/most-frequent.ts';
 import { runsOn } from './convention.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -34,6 +35,8 @@ const MOST_OVERLONG = 0.5;
 const NEIGHBOURS = 6;
 const LARGEST_SAMPLE = 4000;
 const FEWEST_FULL_LINES = 4;
+/** Up to here each line is looked at by itself first. */
+const FEW_FULL_LINES = 12;
 /** Printed widths are estimates, characters are counted. */
 const PRINTED_SLACK = 0.02;
 const MANY_ROOMS = 20;
@@ -50,7 +53,10 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
   for (let seam = 0; seam < seams.count; seam++) {
     if (runsOn(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
   }
-  if (full.length < FEWEST_FULL_LINES && given === undefined) return measureOfFew(table, seams, full);
+  if (full.length < FEW_FULL_LINES && given === undefined) {
+    const few = measureOfFew(table, seams, full);
+    if (few.reliability > 0 || full.length < FEWEST_FULL_LINES) return few;
+  }
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   const inCharacters = new Uint32Array(full.length);
@@ -68,7 +74,8 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
     fitSetInBlocks(at, table, seams, unit, full, widths);
   } else at.fill(given);
   fillLooseRuns(looseRun, table, seams, { unit, at });
-  const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP);
+  const blanks = mostFrequent(full.map((seam) => seams.blanks[seam]!));
+  const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP && seams.blanks[seam] === blanks);
   const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
   // Among few lines one that ends where it likes, such as a salutation, is no custom.
   const usual = rooms.length < MANY_ROOMS ? rooms.sort((a, b) => a - b).slice(0, -1) : rooms;
@@ -104,6 +111,14 @@ function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[
   if (exact.length * 2 <= close.length || widest < NARROWEST_OF_FEW) {
     return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
   }
+  fitSetInBlocks(
+    at,
+    table,
+    seams,
+    'characters',
+    full,
+    Uint32Array.from(full, (seam) => edgeInCharacters(table, seams.line[seam]!)),
+  );
   fillLooseRuns(looseRun, table, seams, measure);
   return {
     ...measure,
