@@ -41,7 +41,7 @@ export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBu
 }
 
 function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
-  const { source, style, table, decided, decidedRemaining } = analysis;
+  const { source, style, table, decided, decidedRemaining, permits } = analysis;
   const { line, kept, decision } = standing;
   return {
     source,
@@ -57,6 +57,7 @@ function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
         (decidedRemaining ?? decided).splits.get(decidedRemaining ? at : kept[at]!),
       ),
     separator: style.apart === 'line' ? '\n' : '\n\n',
+    isApproved: (pass, from, to) => isApproved(permits, pass, from, to),
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
     trimsEdges: rangesOpenTo(analysis, 'edge-spaces'),
     trimsBlankLines: rangesOpenTo(analysis, 'blank-lines'),

@@ -1,5 +1,6 @@
 import { BY_HAND } from '../choices/choice.ts';
-import { LineKind } from '../lines/line-kind.ts';
+import { REMOVAL_CERTAINTY } from '../lines/doubted-removals.ts';
+import { LineKind, type RemovalDoubt } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision } from '../seams/seam-table.ts';
@@ -19,6 +20,8 @@ export interface GapRules {
   /** What stands between paragraphs: one or two line feeds. */
   readonly separator: string;
   /** Where asides go: behind the paragraph that they interrupt, or elsewhere. */
+  /** Whether a person found right what a pass takes out of this range. */
+  isApproved(pass: string, from: number, to: number): boolean;
   readonly asidesBehind: boolean;
   /** Whether the passes of spaces at line edges and of blank lines may work in a range of the source. */
   trimsEdges(from: number, to: number): boolean;
@@ -90,7 +93,7 @@ function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
   const pass = decision === Decision.mend ? 'split-words' : 'wrapped-lines';
   const glue = decision === Decision.mend ? '' : rules.glueAt(seam);
   const parts = cutAtDroppedLines(rules, from, to, seam);
-  return parts.map((part, at) => replaced(part.from, part.to, at === 0 ? glue : '', part.pass ?? pass));
+  return parts.map((part, at) => takenOut(rules, { ...part, pass: part.pass ?? pass }, at === 0 ? glue : ''));
 }
 
 /** The gap between two lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
@@ -110,7 +113,7 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
       pieces.push(replaced(part.from, part.to, wanted + part.aside, 'footnotes'));
       wanted = separator;
     } else if (part.pass !== undefined) {
-      pieces.push(replaced(part.from, part.to, '', part.pass));
+      pieces.push(takenOut(rules, part, ''));
     } else {
       pieces.push(...whiteSpace(rules, part.from, part.to, wanted, seam));
       wanted = '';
@@ -168,6 +171,16 @@ interface GapPart {
   readonly pass?: string;
   /** What an aside says, its lines joined. */
   readonly aside?: string;
+  /** Why taking it out may be wrong. */
+  readonly doubt?: RemovalDoubt;
+}
+
+/** The piece of a part that a pass takes out; with its doubt, where there is one. */
+function takenOut(rules: GapRules, { from, to, pass, doubt }: GapPart, glue: string): Piece {
+  const piece = replaced(from, to, glue, pass!);
+  return doubt === undefined || rules.isApproved(pass!, from, to)
+    ? piece
+    : { ...piece, certainty: REMOVAL_CERTAINTY, why: doubt };
 }
 
 /** Cuts a gap into white space, dropped lines and the time code before the next line's words. */
@@ -175,9 +188,9 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
   const { table, standing } = rules;
   const parts: GapPart[] = [];
   let at = from;
-  const push = (partFrom: number, partTo: number, pass: string, aside?: string) => {
+  const push = (partFrom: number, partTo: number, pass: string, aside?: string, doubt?: RemovalDoubt) => {
     if (at < partFrom) parts.push({ from: at, to: partFrom });
-    parts.push({ from: partFrom, to: partTo, pass, aside });
+    parts.push({ from: partFrom, to: partTo, pass, aside, doubt });
     at = partTo;
   };
   const lastLine = seam + 1 < standing.length ? standing[seam + 1]! : table.index.count;
@@ -192,7 +205,9 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
     }
     const pass = table.kind[line] === LineKind.byHand ? BY_HAND : passOfLine(table.kind[line]!);
     if (table.kind[line] === LineKind.blank) pushBlank(table, line, push);
-    if (pass !== undefined && table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, pass);
+    if (pass !== undefined && table.from[line]! < table.to[line]!) {
+      push(table.from[line]!, table.to[line]!, pass, undefined, table.removalDoubts.get(line));
+    }
   }
   if (lastLine < table.index.count && table.leadTo[lastLine]! > 0) {
     const lineFrom = table.index.from[lastLine]!;

@@ -17,7 +17,7 @@ import { Decision } from '../seams/seam-table.ts';
 import { visibleSeam, visibleSeams } from '../decided/visible-seam.ts';
 import { DEFAULT_STYLE, type Style } from '../style/style.ts';
 
-const HEAD = 'SALTFERN ALMANAC';
+const HEAD = 'SALTFERN ALMANAC.';
 const PAGED = `The miller kept a slate by the sluice with the week’s
 high waters chalked on it, and let the children of the
 

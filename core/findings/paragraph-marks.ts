@@ -1,6 +1,6 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
-import { runsOn } from '../seams/convention.ts';
+import { runsOn } from '../seams/runs-on.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { addPlace, type Place } from '../edits/place.ts';
 

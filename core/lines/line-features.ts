@@ -139,7 +139,8 @@ function endsInFunctionWord(source: string, from: number, to: number): boolean {
   return isFunctionWord(word) && (to - word.length === from || isSpace(source.charCodeAt(to - word.length - 1)));
 }
 
-const BROKEN_ADDRESS = /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$|\b(?:https?|ftp):$|\b(?:doi:\s?)?10\.\d{4,9}\/\S*[./]$/;
+const BROKEN_ADDRESS =
+  /(?:\w:\/\/|\bwww\.|[\w.-]@[\w-])\S*[./_=&?~]$|\S\/$|\b(?:https?|ftp):$|\b(?:doi:\s?)?10\.\d{4,9}\/\S*[./]$/;
 
 /** Whether a line may break off inside a link, an e-mail address or a path: "https://wrackby.", "/usr/share/". */
 function endsInAddress(source: string, from: number, to: number): boolean {

@@ -41,6 +41,9 @@ export function isKept(kind: number): boolean {
   return kind !== LineKind.blank && kind < LineKind.firstDropped;
 }
 
+/** Why a line that leaves is asked about; the passes say it in words. */
+export type RemovalDoubt = 'unique' | 'lone' | 'company';
+
 /** Which of the passes that take out whole lines are on. */
 export interface LineOptions {
   readonly furniture: boolean;

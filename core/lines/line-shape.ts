@@ -61,3 +61,11 @@ export function isEmptyMarkup(source: string, from: number, to: number): boolean
 }
 
 const LONGEST_MARKUP = 200;
+
+const LONGEST_FORMULA = 80;
+
+/** Whether a line is a formula: an equation or the like with at most one word in it. */
+export function isFormula(text: string): boolean {
+  if (text.length > LONGEST_FORMULA || !/(?:^|\s)[=≤≥≈≠∝→](?:\s|$)/.test(text)) return false;
+  return (text.match(/\p{L}{4,}/gu)?.length ?? 0) <= 1 && /[\d(+*/^·−-]/.test(text);
+}

@@ -1,4 +1,5 @@
 import type { LineIndex } from '../text/line-index.ts';
+import type { RemovalDoubt } from './line-kind.ts';
 import type { Captions } from './captions/captions.ts';
 
 /** Yes/no features of a line, one bit each. */
@@ -54,6 +55,8 @@ export interface LineTable {
   readonly tailFrom: Uint32Array;
   /** The pass that takes out what stands beside the words. */
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
+  /** The lines that leave without a proof, and why they are asked about. */
+  readonly removalDoubts: Map<number, RemovalDoubt>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

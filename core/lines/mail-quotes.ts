@@ -24,7 +24,20 @@ export function findMailQuotes(
     }
     before = mark;
   }
+  if (leadTo) keepComparisons(source, leadTo);
   return leadTo;
+}
+
+/** "> 40 kg": where figures follow each mark of a row of lines, it says "more than". */
+function keepComparisons(source: string, leadTo: Uint32Array): void {
+  for (let first = 0; first < leadTo.length; first++) {
+    if (leadTo[first] === 0) continue;
+    let last = first;
+    while (last + 1 < leadTo.length && leadTo[last + 1]! > 0) last++;
+    const row = leadTo.subarray(first, last + 1);
+    if (row.every((at) => /[\d.,]/.test(source[at] ?? ''))) row.fill(0);
+    first = last;
+  }
 }
 
 /** How many characters the mark at the start of a line takes. */

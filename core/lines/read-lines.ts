@@ -2,13 +2,14 @@ import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findCode } from './laid-out/code-lines.ts';
+import { doubtRemovals, linesToPutBack } from './doubted-removals.ts';
 import { findContents } from './laid-out/contents-lines.ts';
 import { findFootnotes } from './pages/footnotes.ts';
 import { findFurniture } from './pages/furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isFigureCaption, isRule, isSectionBreak } from './line-shape.ts';
+import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak } from './line-shape.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { findTables } from './laid-out/table-lines.ts';
@@ -53,21 +54,34 @@ export function readLines(source: string, options: LineOptions): LineTable {
     captions,
     leadTo,
     tailFrom,
+    removalDoubts: new Map(),
     takenBack: new Set<number>(),
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   forgetCase(table);
-  if (captions.found) return table;
+  if (captions.found) {
+    settleRemovals(source, table);
+    return table;
+  }
   if (options.furniture) findFurniture(source, table);
   if (options.webLabels) findWebFurniture(source, table);
   if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');
+  settleRemovals(source, table);
   findContents(source, table);
   findCode(source, table);
   findTables(source, table);
   for (let line = 0; line < count; line++)
     if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);
   return table;
+}
+
+function settleRemovals(source: string, table: LineTable): void {
+  for (const line of linesToPutBack(source, table)) {
+    table.kind[line] = LineKind.prose;
+    measureLine(source, table, line);
+  }
+  doubtRemovals(source, table);
 }
 
 const SHARE_OF_CAPITALS = 0.85;
@@ -93,8 +107,14 @@ function forgetCase({ kind, flags }: LineTable): void {
 /** What a line is by its own words. */
 function kindByForm(source: string, table: LineTable, line: number): LineKind {
   if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
+  if (standsAlone(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
   if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
   return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
+}
+
+function standsAlone({ kind }: LineTable, line: number): boolean {
+  const isBlank = (at: number) => at < 0 || at >= kind.length || kind[at] === LineKind.blank;
+  return isBlank(line - 1) && isBlank(line + 1);
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {

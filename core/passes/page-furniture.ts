@@ -16,6 +16,10 @@ export const pageFurniture = {
       after: 'The miller let the water out through the gate.',
     },
   ],
+  reasons: {
+    unique: 'its words stand nowhere else in the text',
+    lone: 'it stands alone in the middle of a sentence, but comes only once',
+  },
   kinds: [LineKind.pageNumber, LineKind.runningHead],
   lineOptions: () => ({ furniture: true }),
 } as const satisfies LinePass;

@@ -40,6 +40,7 @@ export const soundCues = {
       settings: { where: 'everywhere' },
     },
   ],
+  reasons: { unique: 'its words stand nowhere else in the text' },
   kinds: [LineKind.soundCue],
   lineOptions: () => ({ soundCues: true }),
   signs: Sign.squareBracket | Sign.roundBracket | Sign.picture,

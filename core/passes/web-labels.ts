@@ -18,6 +18,10 @@ export const webLabels = {
         'The Ferry of Wrackby\n\nThe ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers.',
     },
   ],
+  reasons: {
+    unique: 'its words stand nowhere else in the text',
+    company: 'it stands among menus and buttons',
+  },
   kinds: [LineKind.webLabel],
   lineOptions: () => ({ webLabels: true }),
 } as const satisfies LinePass;

@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { runsOn } from './convention.ts';
+import { runsOn } from './runs-on.ts';
 import { fillOf, roomAt, type Measure } from './measure.ts';
 import type { SeamTable } from './seam-table.ts';
 

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
-import { runsOn } from './convention.ts';
+import { runsOn } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**

@@ -1,5 +1,5 @@
 import type { LineTable } from '../lines/line-table.ts';
-import { runsOn } from './convention.ts';
+import { runsOn } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** So many lines in a row that run on over another gap than before begin a part of the text with habits of its own. */

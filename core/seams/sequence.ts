@@ -1,7 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
-const NUMBER = /^[([]?(\d{1,3}|[a-zA-Z])([.)\]])/;
+const NUMBER = /^[([]?(\d{1,3}|[a-zA-Z]|[ivxl]{2,6}|[IVXL]{2,6})([.)\]])/;
 /** Lines that may lie between an item's number and the next. */
 const LONGEST_ITEM = 60;
 
@@ -11,24 +11,38 @@ const LONGEST_ITEM = 60;
  */
 export function findSequence(source: string, table: LineTable, seams: SeamTable): Uint8Array {
   const inSequence = new Uint8Array(seams.count);
-  /** By the sign after the number: the last item's value, its seam and its line. */
+  /** By the way of counting and the sign after the number: the last item's value, its seam and its line. */
   const last = new Map<string, { value: number; seam: number; kept: number }>();
   for (let seam = -1; seam < seams.count; seam++) {
     const line = seams.line[seam + 1];
     if (line === undefined || !(table.flags[line]! & Flag.startsMarker)) continue;
     const match = NUMBER.exec(source.slice(table.from[line], table.from[line]! + 6));
     if (!match) continue;
-    const value = valueOf(match[1]!);
-    const before = last.get(match[2]!);
-    if (before && value === before.value + 1 && seam - before.kept <= LONGEST_ITEM) {
-      if (seam >= 0) inSequence[seam] = 1;
-      if (before.seam >= 0) inSequence[before.seam] = 1;
+    for (const [way, value] of valuesOf(match[1]!)) {
+      const key = way + match[2]!;
+      const before = last.get(key);
+      if (before && value === before.value + 1 && seam - before.kept <= LONGEST_ITEM) {
+        if (seam >= 0) inSequence[seam] = 1;
+        if (before.seam >= 0) inSequence[before.seam] = 1;
+      }
+      last.set(key, { value, seam, kept: seam });
     }
-    last.set(match[2]!, { value, seam, kept: seam });
   }
   return inSequence;
 }
 
-function valueOf(mark: string): number {
-  return /\d/.test(mark) ? Number(mark) : 1000 + mark.toLowerCase().charCodeAt(0);
+/** The ways in which a mark may count, each with its value: "i" may be a letter or a Roman numeral. */
+function valuesOf(mark: string): (readonly [way: string, value: number])[] {
+  if (/\d/.test(mark)) return [['1', Number(mark)]];
+  const values: (readonly [string, number])[] = [];
+  if (mark.length === 1) values.push(['a', mark.toLowerCase().charCodeAt(0)]);
+  if (/^[ivxl]+$/i.test(mark)) values.push(['i', valueOfRoman(mark.toLowerCase())]);
+  return values;
+}
+
+const ROMAN: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50 };
+
+function valueOfRoman(mark: string): number {
+  const values = [...mark].map((sign) => ROMAN[sign]!);
+  return values.reduce((sum, value, at) => sum + (value < (values[at + 1] ?? 0) ? -value : value), 0);
 }

@@ -4,6 +4,7 @@ import { isDropped, LineKind } from '../line-kind.ts';
 import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
+import { findLoneHeads } from './lone-heads.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
 /*
@@ -26,6 +27,10 @@ export function findFurniture(source: string, table: LineTable): void {
   }
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
+  for (const place of findLoneHeads(table, kept)) {
+    dropHead(table, kept, place);
+    table.removalDoubts.set(kept.lines[place]!, 'lone');
+  }
 }
 
 function dropHead(table: LineTable, kept: KeptLines, place: number): void {

@@ -1,0 +1,17 @@
+import { isLaidOut } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { SeamTable } from './seam-table.ts';
+
+const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | Flag.endsQuote;
+
+/** The words surely run on across the seam. */
+export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
+  if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;
+  const before = table.flags[seams.line[seam]!]!;
+  const after = table.flags[seams.line[seam + 1]!]!;
+  if (before & (Flag.endsStop | Flag.endsColon)) return false;
+  if (after & Flag.startsMarker) return false;
+  // Scripts without capitals: words on both sides and nothing between them.
+  if (after & Flag.startsCaseless) return (before & ENDS_SOMETHING) === 0;
+  return (after & Flag.startsLower) !== 0 || ((before & Flag.endsCjk) !== 0 && (after & Flag.startsCjk) !== 0);
+}
