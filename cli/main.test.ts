@@ -42,6 +42,13 @@ describe('the command', () => {
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(onError);
   });
 
+  test('says on standard error what it took out, where that is much', () => {
+    const page = `Log in\nShare this article\n\n${'The ferry has crossed the sound four times a day for more than a hundred years. '.repeat(2)}\n\nCookie settings\n`;
+    const { stdout, stderr } = run(['clean'], page);
+    expect(stdout).not.toContain('Log in');
+    expect(stderr).toMatch(/^lucid-ribbon: \d+ of \d+ words were taken out: web-labels .*Log in/);
+  });
+
   test('switches passes', () => {
     expect(run(['clean', '--off', 'wrapped-lines', '--', '-'], 'A tide mill asks for\nnothing.').stdout).toBe(
       'A tide mill asks for\nnothing.\n',

@@ -1,6 +1,7 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
+import { describeRemovals } from './removals.ts';
 import {
   clean,
   cleanText,
@@ -73,6 +74,9 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   const cleaning = clean(decoded.text, style, [], { words: await readWords(decoded.text) });
   const text = cleanText(cleaning);
   process.stdout.write(text === '' ? '' : `${text}\n`);
+  // A report on standard error is for programs to read, and says it all.
+  const removals = options.report === undefined ? describeRemovals(toReport(cleaning)) : undefined;
+  if (removals !== undefined) process.stderr.write(`lucid-ribbon: ${removals}\n`);
   if (options.report === undefined && options.reportFile === undefined) return;
   const report = `${JSON.stringify(toReport(cleaning))}\n`;
   if (options.reportFile === undefined) process.stderr.write(report);

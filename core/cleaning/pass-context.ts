@@ -20,6 +20,7 @@ export function passContext(
   return {
     language,
     captions: table.captions.found,
+    onlySounds: !table.captions.hasSpeech,
     codeBrackets: table.captions.brackets,
     indices: hasIndices(source),
     words,

@@ -55,6 +55,7 @@ const mixture = fc
 const context: PassContext = {
   language: 'en',
   captions: true,
+  onlySounds: false,
   codeBrackets: '[(<',
   indices: false,
   gluedNotes: new Set(['arms1']),

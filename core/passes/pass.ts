@@ -11,6 +11,8 @@ export interface PassContext {
   readonly language: Language;
   /** The text is a caption track or a transcript with times. */
   readonly captions: boolean;
+  /** The captions are nothing but sounds. */
+  readonly onlySounds: boolean;
   /** The opening brackets of times that are codes wherever they stand. */
   readonly codeBrackets: string;
   /** Figures glued to words that are marks of footnotes: see findGluedNotes. */

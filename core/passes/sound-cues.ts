@@ -44,8 +44,8 @@ export const soundCues = {
   kinds: [LineKind.soundCue],
   lineOptions: () => ({ soundCues: true }),
   signs: Sign.squareBracket | Sign.roundBracket | Sign.picture,
-  find: ({ text }, { captions }, { where }) => {
-    if (captions) return replaceMatches(text, SOUNDS, () => '');
+  find: ({ text }, { captions, onlySounds }, { where }) => {
+    if (captions) return onlySounds ? [] : replaceMatches(text, SOUNDS, () => '');
     return where === 'everywhere' ? replaceMatches(text, SURE_SOUNDS, () => '') : [];
   },
 } as const satisfies LinePass;

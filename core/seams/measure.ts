@@ -159,6 +159,8 @@ const ROOM_OF_LINES = 0.15;
 const SHARE_OF_LINES = 1 / 3;
 /** Lines that run on: more of them have a measure, or wrap as they like. */
 const MOST_OF_A_SHORT_TEXT = 30;
+/** Two lines have no lengths in common. */
+const FEWEST_LINES = 3;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
 const WIDE = 45;
 
@@ -180,6 +182,7 @@ export function lookAtFew(
 ): LinesOfFew {
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
   const lines = seams.line.subarray(from, to + 1);
+  if (lines.length < FEWEST_LINES) return 'open';
   const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
   const [second = 0, first = 0] = widths.subarray(-2);
   // The widest line may be two glued together, unless its words run on.

@@ -23,6 +23,8 @@ export interface Captions {
   readonly turn: Uint8Array;
   /** The opening brackets that times stand in which are codes among words too; "" where none are. */
   readonly brackets: string;
+  /** There are more than sounds. */
+  readonly hasSpeech: boolean;
 }
 
 type Mutable = { -readonly [K in keyof Captions]: Captions[K] };
@@ -47,6 +49,7 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
     tailFrom: new Uint32Array(count),
     turn: new Uint8Array(count),
     brackets: '',
+    hasSpeech: true,
   };
   const codes = findCodes(source, index, kind);
   if (codes.length === 0 && !hasTurnMarks(source, index, kind)) return out;
@@ -62,7 +65,7 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   leaveOutTags(source, index, kind, out);
   out.turn = findTurns(source, index, kind, out.leadTo, codes);
   if (options.repeats && spots.some(({ isSure }) => isSure)) dropRollingRepeats(source, index, kind, out.leadTo);
-  if (options.soundCues) dropSoundCues(source, index, kind, out.leadTo);
+  if (options.soundCues) out.hasSpeech = dropSoundCues(source, index, kind, out.leadTo);
   if (spots.some(({ end }) => Number.isNaN(end))) out.endsEstimated = estimateEnds(index, kind, out);
   return out;
 }

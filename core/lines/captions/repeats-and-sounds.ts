@@ -27,18 +27,18 @@ export function dropRollingRepeats(source: string, index: LineIndex, kind: Uint8
 const SOUND =
   /^\s*(?:[-–]\s*)?(?:\[[^\][]{1,40}\]|\([^()]{1,40}\)|\*[^*\s][^*]{0,38}\*|[♪♫\s]*[[(][^\])]{1,40}[\])][♪♫\s]*|[♪♫\s]+)\s*$/;
 
-/** Lines that are a sound cue and nothing else. Where there is nothing else in the whole text, they stay. */
-export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array, leadTo: Uint32Array): void {
+/** Drops lines that are a sound cue and nothing else. False where there is nothing else in the whole text: then they stay. */
+export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array, leadTo: Uint32Array): boolean {
   const sounds: number[] = [];
   let hasWords = false;
   for (let line = 0; line < index.count; line++) {
     if (!isKept(kind[line]!)) continue;
     const words = wordsOf(source, index, leadTo, line);
     if (kind[line] === LineKind.prose && SOUND.test(words)) sounds.push(line);
-    else hasWords ||= /[\p{L}\p{N}]/u.test(words);
+    else hasWords ||= /\p{L}/u.test(words);
   }
-  if (!hasWords) return;
-  for (const line of sounds) kind[line] = LineKind.soundCue;
+  if (hasWords) for (const line of sounds) kind[line] = LineKind.soundCue;
+  return hasWords;
 }
 
 function wordsOf(source: string, index: LineIndex, leadTo: Uint32Array, line: number): string {

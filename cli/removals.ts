@@ -1,0 +1,35 @@
+import type { toReport } from '../core/index.ts';
+
+type Report = ReturnType<typeof toReport>;
+
+/** From this share of the words on, what was taken out is much. */
+const MUCH = 0.05;
+const MOST_EXAMPLES = 3;
+const LONGEST_EXAMPLE = 40;
+/** What these take out is told by its form alone: times, marks of notes, captions shown again. */
+const BY_FORM: ReadonlySet<string> = new Set(['time-codes', 'caption-repeats', 'reference-marks', 'line-numbers']);
+/** These close up what others leave open. */
+const CLOSING_UP: ReadonlySet<string> = new Set(['blank-lines', 'wrapped-lines', 'edge-spaces', 'doubled-spaces']);
+
+/** One line that says what left the text, by pass and with examples; undefined where that is little. */
+export function describeRemovals({ words, removed }: Report): string | undefined {
+  const byPass = new Map<string, string[]>();
+  let count = 0;
+  for (const { words: gone, passes } of removed) {
+    const spoken = gone.filter((word) => /\p{L}/u.test(word));
+    const pass = passes.find((id) => !CLOSING_UP.has(id));
+    if (spoken.length === 0 || pass === undefined || passes.some((id) => BY_FORM.has(id))) continue;
+    count += spoken.length;
+    byPass.set(pass, [...(byPass.get(pass) ?? []), spoken.join(' ')]);
+  }
+  if (count === 0 || count < words.wordsIn * MUCH) return undefined;
+  const parts = [...byPass].map(([pass, texts]) => {
+    const examples = texts.slice(0, MOST_EXAMPLES).map((text) => `"${shortened(text)}"`);
+    return `${pass} ${examples.join(', ')}${texts.length > MOST_EXAMPLES ? ' …' : ''}`;
+  });
+  return `${count} of ${words.wordsIn} words were taken out: ${parts.join('; ')}`;
+}
+
+function shortened(text: string): string {
+  return text.length > LONGEST_EXAMPLE ? `${text.slice(0, LONGEST_EXAMPLE)}…` : text;
+}
