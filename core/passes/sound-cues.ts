@@ -1,9 +1,13 @@
+import { SOUND_WORDS } from '../lines/captions/sound-words.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type LinePass } from './pass.ts';
 
-const SOUNDS =
-  /^[♪♫]+[ \t]?| ?(?:\[(?:[a-z][a-z ,’'-]{1,30}|[A-Z][A-Z ,’'-]{1,30})\]|\((?:music|applause|laughter|laughs|laughing|cheering|coughs|sighs|silence|inaudible|crosstalk)\)|\*(?:[a-z][a-z ’'-]{1,30})\*|[♪♫]+)/gim;
+/** Sounds in square brackets or between stars are small or all in capitals: "[Lorna]" is a name. */
+const SOUNDS = new RegExp(
+  String.raw`^[♪♫]+[ \t]?| ?(?:\[(?:\p{Ll}[\p{Ll} ,’'-]{1,30}|\p{Lu}[\p{Lu} ,’'-]{1,30})\]|\[${SOUND_WORDS}\]|\(${SOUND_WORDS}\)|\*\p{Ll}[\p{Ll} ’'-]{1,30}\*|[♪♫]+)`,
+  'gmu',
+);
 
 /** Words that only sound cues hold, for texts that are no captions: "[sic]" and an editor's own words stay. */
 const SURE_SOUNDS =

@@ -13,7 +13,7 @@ const SHORTEST = 1000;
 const CERTAINTY = 0.6;
 const TAG = /<[^<>]*>/g;
 
-/** Settles the seams at turns: one begins a paragraph; a name that stands alone stays a line of its own above its words. */
+/** Settles the seams at turns: one begins a paragraph, and a name that stands alone is one; lines of a song stay lines. */
 export function breakAtTurns(
   { captions }: LineTable,
   seams: SeamTable,
@@ -26,7 +26,7 @@ export function breakAtTurns(
     const after = captions.turn[seams.line[seam + 1]!]!;
     if (after === Turn.none && (before === Turn.none || before === Turn.begins)) continue;
     const isSong = before === Turn.sung && after === Turn.sung && !isLong(captions, seams, seam);
-    decision[seam] = isSong || (before === Turn.name && after === Turn.none) ? Decision.keep : Decision.break;
+    decision[seam] = isSong ? Decision.keep : Decision.break;
     certainty[seam] = Math.max(certainty[seam]!, TURN_CERTAINTY);
   }
 }

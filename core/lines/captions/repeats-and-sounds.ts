@@ -1,4 +1,5 @@
 import type { LineIndex } from '../../text/line-index.ts';
+import { looksLikeName } from './sound-words.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 
 const SHARE_OF_REPEATS = 0.2;
@@ -34,7 +35,8 @@ export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array
   for (let line = 0; line < index.count; line++) {
     if (!isKept(kind[line]!)) continue;
     const words = wordsOf(source, index, leadTo, line);
-    if (kind[line] === LineKind.prose && SOUND.test(words)) sounds.push(line);
+    if (kind[line] === LineKind.prose && SOUND.test(words) && !looksLikeName(words.replace(/[[\]()]/g, '').trim()))
+      sounds.push(line);
     else hasWords ||= /\p{L}/u.test(words);
   }
   if (hasWords) for (const line of sounds) kind[line] = LineKind.soundCue;

@@ -92,7 +92,7 @@ function spotsOfLine(source: string, index: LineIndex, kind: Uint8Array, line: n
     !isAlone &&
     times.length === 1 &&
     rest.length <= LONGEST_NAME &&
-    NAME.test(rest) &&
+    NAME.test(rest.replace(/^\[(.*)\](:?)$/, '$1$2')) &&
     wordsFollow(source, index, kind, line);
   const isParted = (from: number, to?: number) => text.slice(from, to).trim() === '';
   let before = 0;
