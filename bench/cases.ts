@@ -1,5 +1,6 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { readEverydayTexts } from '../core/testing/everyday-texts.ts';
 import { DISTORTERS } from '../core/testing/distort.ts';
 import { parseProse } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';
@@ -31,6 +32,17 @@ export function generatedCases(): LabelledCase[] {
       })),
     );
   });
+}
+
+/** The everyday texts of the tests as cases. */
+export function everydayCases(): LabelledCase[] {
+  return readEverydayTexts('core/testing/texts').map(({ name, source, wanted }) => ({
+    name,
+    kind: 'everyday',
+    source,
+    truth: wanted.split(/\n+/),
+    free: [],
+  }));
 }
 
 /** Reads a folder of cases, KIND/ID/ with input.txt, truth.txt and meta.json in each. */

@@ -7,7 +7,7 @@ export interface Observation {
 
 export interface Fitted {
   readonly bias: number;
-  readonly weights: Float64Array;
+  readonly weights: ArrayLike<number>;
 }
 
 const ROUNDS = 40;
@@ -47,7 +47,7 @@ export function fitLogistic(observations: readonly Observation[], ridge: number,
 }
 
 export function probability({ bias, weights }: Fitted, evidence: Float32Array): number {
-  return probabilityOf(Float64Array.from([bias, ...weights]), Float64Array.from([1, ...evidence]));
+  return probabilityOf(Float64Array.from([bias, ...Array.from(weights)]), Float64Array.from([1, ...evidence]));
 }
 
 function probabilityOf(parameters: Float64Array, row: Float64Array): number {

@@ -24,6 +24,8 @@ export interface Convention {
   readonly marked: boolean;
   /** Whether lines wrap; if not, each ends where its paragraph ends. */
   readonly wraps: boolean;
+  /** Whether sentences are closed by stops; in captions made by machines they often are not. */
+  readonly hasStops: boolean;
   /** From 0 to 1: how much text there was to tell this by. */
   readonly sureness: number;
 }
@@ -42,6 +44,8 @@ const SEAMS_TO_BE_SURE = 6;
 const WIDER_LEAN = 1;
 const WIDER_LEAN_OF_FEW = 2;
 const FEW_SEAMS = 40;
+/** Of so many lines at least one ends a sentence, where sentences are closed. */
+const LINES_A_STOP = 25;
 const HIGHEST_UNMARKED = -0.5;
 
 /** The gap at a seam as a small number: see blanksOfGap and stepsIn. */
@@ -99,8 +103,10 @@ export function findConvention(
   const fresh = new Float64Array(GAP_KINDS);
   const all = new Uint32Array(GAP_KINDS);
   const runningOn: number[] = [];
+  let closing = 0;
   for (let seam = from; seam < to; seam++) {
     const goesOn = runsOn(table, seams, seam);
+    if (table.flags[seams.line[seam]!]! & Flag.endsStop) closing++;
     if (goesOn) runningOn.push(seam);
     if (seams.turn[seam] || hangs(table, seams, seam)) continue;
     const gap = gapAt(table, seams, seam);
@@ -129,6 +135,7 @@ export function findConvention(
   const wrapGap = usual < 0 && few === 'wrapped' ? gapAt(table, seams, runningOn[0]!) : usual;
   return {
     score,
+    hasStops: closing * LINES_A_STOP >= to - from,
     seams: all,
     wrapGap,
     marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, (to - from) * 0.01) && score[gap]! > 1.2),

@@ -39,6 +39,8 @@ interface Sides {
 
 type Evidence = (context: SeamContext, seam: number, sides: Sides) => number;
 
+/** What small letters say in captions that have nothing else. */
+const UNPUNCTUATED = 0.3;
 const PAUSE_OF_A_PARAGRAPH = 2000;
 /** In characters, where there is no measure; and as a share of the measure. */
 const LONGEST_TITLE = 60;
@@ -65,6 +67,8 @@ const PLACE_EVIDENCE = {
   fullLine: (_c, _s, { room }) => Math.max(0, -room),
   room: (_c, _s, { room }) => Math.max(0, room),
   roomAfterStop: (_c, _s, { beforeFlags, room }) => (beforeFlags & Flag.endsStop ? Math.max(0, room) : 0),
+  roomAtWiderGap: ({ seams, convention }, seam, { gap, room }) =>
+    !seams.turn[seam] && blanksOfGap(gap) > blanksOfGap(Math.max(0, convention.wrapGap)) ? Math.max(0, room) : 0,
   shortFill: (context, seam, { beforeFlags }) => (beforeFlags & CLOSES ? shortness(context, seam) : 0),
   fullEnd: ({ fullEnds }, _s, { beforeFlags, afterFlags, room }) =>
     beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && room < 0 ? fullEnds : 0,
@@ -151,7 +155,8 @@ function sidesOf(context: SeamContext, seam: number): Sides {
 }
 
 function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, afterFlags: number): WordsAcross {
-  const across = convention.wraps ? 1 : 1 - 0.85 * convention.sureness;
+  const isUnpunctuated = table.captions.found && !convention.hasStops;
+  const across = isUnpunctuated ? UNPUNCTUATED : convention.wraps ? 1 : 1 - 0.85 * convention.sureness;
   return { beforeFlags, afterFlags, across, captions: table.captions.found };
 }
 

@@ -29,6 +29,7 @@ const REASONS: Readonly<Record<EvidenceName, Sides>> = {
   fullLine: { apart: '', on: 'the line is full' },
   room: { apart: 'the next word would have fitted on this line', on: '' },
   roomAfterStop: { apart: 'a sentence ends with room left on the line', on: '' },
+  roomAtWiderGap: { apart: 'the line has room left, and a wider gap follows', on: '' },
   shortFill: { apart: 'the line is shorter than lines that run on here', on: '' },
   fullEnd: {
     apart: 'paragraphs are many here, so some end in a full line',
