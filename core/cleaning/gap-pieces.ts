@@ -93,7 +93,7 @@ function gapInside(rules: GapRules, seam: number, from: number): Piece[] {
   const pass = decision === Decision.mend ? 'split-words' : 'wrapped-lines';
   const glue = decision === Decision.mend ? '' : rules.glueAt(seam);
   const parts = cutAtDroppedLines(rules, from, to, seam);
-  return parts.map((part, at) => takenOut(rules, { ...part, pass: part.pass ?? pass }, at === 0 ? glue : ''));
+  return parts.map((part, at) => takenOut(rules, part, part.pass ?? pass, at === 0 ? glue : ''));
 }
 
 /** The gap between two lines that stay apart: line ends as wanted, dropped lines gone, edges trimmed. */
@@ -113,7 +113,7 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
       pieces.push(replaced(part.from, part.to, wanted + part.aside, 'footnotes'));
       wanted = separator;
     } else if (part.pass !== undefined) {
-      pieces.push(takenOut(rules, part, ''));
+      pieces.push(takenOut(rules, part, part.pass, ''));
     } else {
       pieces.push(...whiteSpace(rules, part.from, part.to, wanted, seam));
       wanted = '';
@@ -176,11 +176,10 @@ interface GapPart {
 }
 
 /** The piece of a part that a pass takes out; with its doubt, where there is one. */
-function takenOut(rules: GapRules, { from, to, pass, doubt }: GapPart, glue: string): Piece {
-  const piece = replaced(from, to, glue, pass!);
-  return doubt === undefined || rules.isApproved(pass!, from, to)
-    ? piece
-    : { ...piece, certainty: REMOVAL_CERTAINTY, why: doubt };
+function takenOut(rules: GapRules, { from, to, doubt }: GapPart, pass: string, glue: string): Piece {
+  const piece = replaced(from, to, glue, pass);
+  if (doubt === undefined || rules.isApproved(pass, from, to)) return piece;
+  return { ...piece, certainty: REMOVAL_CERTAINTY, why: doubt };
 }
 
 /** Cuts a gap into white space, dropped lines and the time code before the next line's words. */

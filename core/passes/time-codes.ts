@@ -9,6 +9,7 @@ const TAGS =
 const LINE_ENDS = /\s?\\[Nn]\s?/g;
 
 function timesIn(text: string, brackets: string): LocalEdit[] {
+  if (brackets === '') return [];
   return findClockTimes(text)
     .filter(({ bracket }) => bracket !== '' && brackets.includes(bracket))
     .map(({ from, to }) =>
@@ -36,8 +37,8 @@ export const timeCodes = {
   find: ({ text }, { captions, codeBrackets }) =>
     captions
       ? withoutOverlaps([
-          ...replaceMatches(text, TAGS, () => ''),
-          ...replaceMatches(text, LINE_ENDS, () => ' '),
+          ...(/[<{]/.test(text) ? replaceMatches(text, TAGS, () => '') : []),
+          ...(text.includes('\\') ? replaceMatches(text, LINE_ENDS, () => ' ') : []),
           ...timesIn(text, codeBrackets),
         ])
       : [],

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
+import { Sign } from '../text/signs.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 
 const CERTAINTY = 0.92;
@@ -23,24 +24,69 @@ const Shape = {
 } as const;
 const WHOLE = Shape.assignment | Shape.command | Shape.cells;
 
-const PATTERNS: readonly (readonly [number, RegExp])[] = [
-  [Shape.figureBefore, /^(?:\d{1,2}[:.h]\d\d|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:)]?\s+|\t)[^\s\d]/],
-  [Shape.keyBefore, /^[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)/u],
-  [Shape.dashBefore, /^[^\s–—-][^–—\n]{0,30}\s[–—-]\s\S/],
-  [Shape.figureBehind, /[\p{L})”’"].*(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]*$|\p{L}[^.!?]{0,50}\s\d{1,4}$/u],
-  [Shape.assignment, /^[#;]|^\[[\w .-]+\]$|^[\w.-]+\s?=\s?\S|^[\w.-]+\s?=$/],
-  [Shape.command, /^[$%>#]\s\S/],
-  [Shape.cells, /^\|.*\|$|\S\t+\S/],
+/** What a line of each shape looks like, and which lines may: a look at a character or two refuses most. */
+const PATTERNS: readonly {
+  readonly shape: number;
+  readonly may: (text: string) => boolean;
+  readonly pattern: RegExp;
+}[] = [
+  {
+    shape: Shape.figureBefore,
+    may: (text) => isFigure(text, 0),
+    pattern: /^(?:\d{1,2}[:.h]\d\d|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:)]?\s+|\t)[^\s\d]/,
+  },
+  {
+    shape: Shape.keyBefore,
+    may: (text) => hasEarly(text, ':'),
+    pattern: /^[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)/u,
+  },
+  {
+    shape: Shape.dashBefore,
+    may: (text) => hasEarly(text, ' –') || hasEarly(text, ' —') || hasEarly(text, ' -'),
+    pattern: /^[^\s–—-][^–—\n]{0,30}\s[–—-]\s\S/,
+  },
+  {
+    shape: Shape.figureBehind,
+    may: (text) => isFigure(text, text.length - 1) || isFigure(text, text.length - 2),
+    pattern: /\p{L}.{0,80}(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]{0,20}$|\p{L}[^.!?]{0,50}\s\d{1,4}$/u,
+  },
+  {
+    shape: Shape.assignment,
+    may: (text) => '#;['.includes(text[0]!) || hasEarly(text, '='),
+    pattern: /^[#;]|^\[[\w .-]+\]$|^[\w.-]+\s?=\s?\S|^[\w.-]+\s?=$/,
+  },
+  { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
+  { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
 ];
 
-function shapeOf(text: string): number {
-  const head = text.slice(0, LONGEST_LEAD);
-  let shape = 0;
-  for (const [bit, pattern] of PATTERNS) {
-    const isWhole = bit === Shape.figureBehind || bit === Shape.cells;
-    if (pattern.test(isWhole ? text : head)) shape |= bit;
+/** Cheap refusal: most lines of prose have no figure, no dash, and none of the signs that part a name from its value. */
+function mayHaveShape(source: string, table: LineTable, line: number): boolean {
+  if (table.signs[line]! & (Sign.figure | Sign.dash | Sign.tab)) return true;
+  const from = table.from[line]!;
+  const to = Math.min(table.to[line]!, from + LONGEST_LEAD);
+  if ('#;[$%>|'.includes(source[from]!)) return true;
+  for (let at = from; at < to; at++) {
+    const code = source.charCodeAt(at);
+    if (code === 0x3a || code === 0x3d) return true;
   }
-  return shape;
+  return false;
+}
+
+function isFigure(text: string, at: number): boolean {
+  const code = text.charCodeAt(at);
+  return code >= 0x30 && code <= 0x39;
+}
+
+function hasEarly(text: string, sign: string): boolean {
+  const at = text.indexOf(sign);
+  return at > 0 && at < LONGEST_LEAD;
+}
+
+function shapeOf(text: string): number {
+  let shapes = 0;
+  if (text === '') return shapes;
+  for (const { shape, may, pattern } of PATTERNS) if (may(text) && pattern.test(text)) shapes |= shape;
+  return shapes;
 }
 
 /**
@@ -77,7 +123,8 @@ function settleGroup(
   const shapes: number[] = [];
   for (let place = first; place <= last; place++) {
     const line = seams.line[place]!;
-    shapes.push(table.kind[line] === LineKind.prose ? shapeOf(source.slice(table.from[line], table.to[line])) : 0);
+    const may = table.kind[line] === LineKind.prose && mayHaveShape(source, table, line);
+    shapes.push(may ? shapeOf(source.slice(table.from[line], table.to[line])) : 0);
   }
   const shape = commonShape(shapes);
   if (shape === 0) return;
@@ -101,7 +148,7 @@ const SHARE = 0.5;
 function commonShape(shapes: readonly number[]): number {
   let best = 0;
   let most = 0;
-  for (const [bit] of PATTERNS) {
+  for (const { shape: bit } of PATTERNS) {
     const count = shapes.filter((shape) => (shape & bit) !== 0).length;
     const fewest = bit & WHOLE ? 2 : FEWEST;
     if (count >= fewest && count >= shapes.length * (bit & WHOLE ? SHARE : (SHARE_OF[bit] ?? SHARE)) && count > most) {

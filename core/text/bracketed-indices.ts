@@ -1,4 +1,5 @@
-const GLUED = /[\p{L}\p{N}_\])]\[(\d{1,3}|[a-z])\]/gu;
+const BRACKETED = /\[(\d{1,3}|[a-z])\]/g;
+const GLUES = /[\p{L}\p{N}_\])]/u;
 const FEWEST = 3;
 const SHARE_OF_STEPS_BACK = 0.4;
 
@@ -12,7 +13,8 @@ export function hasIndices(source: string): boolean {
   let back = 0;
   let letters = 0;
   let isAssigned = false;
-  for (const { 0: match, 1: place, index } of source.matchAll(GLUED)) {
+  for (const { 0: match, 1: place, index } of source.matchAll(BRACKETED)) {
+    if (index === 0 || !GLUES.test(source[index - 1]!)) continue;
     if (place === '0') return true;
     isAssigned ||= /^\s?[=+*/]\s/.test(source.slice(index + match.length, index + match.length + 3));
     if (/\d/.test(place!)) {

@@ -17,9 +17,11 @@ export function dropCaptionHeads(source: string, index: LineIndex, kind: Uint8Ar
   const drop = (line: number) => {
     if (kind[line] === LineKind.prose) kind[line] = LineKind.captionHeader;
   };
-  const timed = new Set(spots.map(({ line }) => line));
   const first = kind.findIndex((one) => one !== LineKind.blank);
-  if (first >= 0 && VTT.test(lineText(first))) {
+  const isVtt = first >= 0 && VTT.test(lineText(first));
+  const isScript = first >= 0 && SCRIPT_SECTION.test(lineText(first)) && source.includes('Dialogue:');
+  const timed = new Set(isVtt || isScript ? spots.map(({ line }) => line) : []);
+  if (isVtt) {
     let inBlock = true;
     for (let line = first; line < kind.length; line++) {
       if (kind[line] === LineKind.blank) inBlock = false;
@@ -30,7 +32,7 @@ export function dropCaptionHeads(source: string, index: LineIndex, kind: Uint8Ar
         drop(line);
       }
     }
-  } else if (first >= 0 && SCRIPT_SECTION.test(lineText(first)) && source.includes('Dialogue:')) {
+  } else if (isScript) {
     let inHead = true;
     for (let line = first; line < kind.length; line++) {
       if (timed.has(line)) inHead = false;

@@ -54,7 +54,8 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   const codes = findCodes(source, index, kind);
   if (codes.length === 0 && !hasTurnMarks(source, index, kind)) return out;
   out.found = true;
-  const spots = codes.flatMap((group) => group.spots).sort((a, b) => a.from - b.from);
+  const all = codes.flatMap((group) => group.spots);
+  const spots = codes.length > 1 ? all.sort((a, b) => a.from - b.from) : all;
   setTimes(spots, kind, out);
   if (options.timeCodes) {
     dropCaptionHeads(source, index, kind, spots);

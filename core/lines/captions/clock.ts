@@ -75,14 +75,45 @@ export function readTimeInWords(line: string): number | undefined {
   return ((Number(match[1] ?? 0) * 60 + Number(match[2] ?? 0)) * 60 + Number(match[3] ?? 0)) * 1000;
 }
 
-/** Of a clock that the expressions above let through: "1:02:03,5" is an hour, two minutes, three seconds and a half. */
+/**
+ * Of a clock that the expressions above let through, in one walk: "1:02:03,5" is an hour, two minutes, three seconds and a half;
+ * a fourth part, or one behind a semicolon, counts frames.
+ */
 function toMilliseconds(clock: string): number {
-  const [whole, fraction] = clock.split(/[.,;]/) as [string, string?];
-  const parts = whole.split(':').map(Number);
-  const frames = clock.includes(';') ? Number(fraction) : parts.length === 4 ? parts.pop()! : 0;
-  const seconds = parts.reduce((sum, part) => sum * 60 + part, 0);
-  const rest = fraction && !clock.includes(';') ? Number(`0.${fraction}`) * 1000 : frames * FRAME;
-  return Math.round(seconds * 1000 + rest);
+  let seconds = 0;
+  let part = 0;
+  let parts = 0;
+  let fraction = 0;
+  let worth = 0;
+  let hasFrames = false;
+  for (let at = 0; at < clock.length; at++) {
+    const digit = clock.charCodeAt(at) - 0x30;
+    if (digit >= 0 && digit <= 9) {
+      if (worth === 0) part = part * 10 + digit;
+      else {
+        fraction += digit * worth;
+        worth /= 10;
+      }
+      continue;
+    }
+    seconds = seconds * 60 + part;
+    part = 0;
+    parts++;
+    if (clock[at] === '.' || clock[at] === ',') worth = 100;
+    else hasFrames = clock[at] === ';' || parts === 3;
+  }
+  if (hasFrames) return seconds * 1000 + part * FRAME;
+  return worth > 0 ? seconds * 1000 + fraction : (seconds * 60 + part) * 1000;
+}
+
+const WHOLE_LINE = new RegExp(String.raw`^[ \t]*(${CLOCK})[ \t]*-{1,2}>[ \t]*(${CLOCK})${SETTINGS}[ \t]*$`, 'u');
+
+/** The most usual line of a caption file, and nothing else on it: "00:00:03.200 --> 00:00:06.052". */
+export function readArrowLine(line: string): Pick<ClockTime, 'start' | 'end' | 'isExact'> | undefined {
+  const match = WHOLE_LINE.exec(line);
+  if (!match) return undefined;
+  const [, first, second] = match as unknown as [string, string, string];
+  return { start: toMilliseconds(first), end: toMilliseconds(second), isExact: isExact(first) && isExact(second) };
 }
 
 const EVENT = /^(?:Dialogue|Comment):\s*\d+,([\d:.]+),([\d:.]+),(?:[^,]*,){6}/;
@@ -90,6 +121,8 @@ const FRAMES = /^\{(\d{1,7})\}\{(\d{0,7})\}/;
 
 /** The start of a line that some caption files have before the words: fields parted by commas, or frames in braces. */
 export function readFields(line: string): Pick<ClockTime, 'to' | 'start' | 'end'> | undefined {
+  const first = line[0];
+  if (first !== 'D' && first !== 'C' && first !== '{') return undefined;
   const event = EVENT.exec(line);
   if (event) return { to: event[0].length, start: toMilliseconds(event[1]!), end: toMilliseconds(event[2]!) };
   const frames = FRAMES.exec(line);

@@ -9,7 +9,7 @@ const SHARE_OF_NAMED = 0.5;
 
 /**
  * Drops the numbers and names of cues: what stands alone right before the time of a cue. Numbers count on, so that a spoken "37"
- * stays; in a WebVTT file a cue may have any name, which a blank line parts from the words before.
+ * stays, and may begin anew; in a WebVTT file a cue may have any name, which a blank line parts from the words before.
  */
 export function dropCueNames(source: string, index: LineIndex, kind: Uint8Array, spots: readonly TimeSpot[]): void {
   const cues = spots.filter(({ place }) => place === 'alone');
@@ -22,12 +22,11 @@ export function dropCueNames(source: string, index: LineIndex, kind: Uint8Array,
     if (match) numbers.push({ line: line - 1, number: Number(match[1]) });
   }
   if (numbers.length >= cues.length * SHARE_OF_NAMED) {
-    let last: number | undefined;
-    for (const { line, number } of numbers) {
-      if (last !== undefined && (number <= last || number > last + MOST_SKIPPED)) continue;
-      if (last === undefined && !startsCount(numbers, number)) continue;
-      last = number;
-      kind[line] = LineKind.cueNumber;
+    for (const [at, { line }] of numbers.entries()) {
+      // One number alone is the first of a count where it stands before the first cue.
+      if (numbers.length === 1 || counts(numbers[at - 1], numbers[at]) || counts(numbers[at], numbers[at + 1])) {
+        kind[line] = LineKind.cueNumber;
+      }
     }
   }
   if (!/^\s*\ufeff?WEBVTT/.test(source.slice(0, 40))) return;
@@ -38,7 +37,15 @@ export function dropCueNames(source: string, index: LineIndex, kind: Uint8Array,
   }
 }
 
-/** A count begins with a number that another follows; one number alone is the first of its kind where it stands before all cues. */
-function startsCount(numbers: readonly { readonly number: number }[], first: number): boolean {
-  return numbers.length === 1 || numbers.some(({ number }) => number === first + 1);
+/** Whether one number follows the other in a count. */
+function counts(
+  before: { readonly number: number } | undefined,
+  after: { readonly number: number } | undefined,
+): boolean {
+  return (
+    before !== undefined &&
+    after !== undefined &&
+    after.number > before.number &&
+    after.number <= before.number + MOST_SKIPPED
+  );
 }

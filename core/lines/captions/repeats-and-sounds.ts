@@ -25,6 +25,7 @@ export function dropRollingRepeats(source: string, index: LineIndex, kind: Uint8
   for (const line of repeats) kind[line] = LineKind.captionRepeat;
 }
 
+const MAY_BE_SOUND = /^\s*[-–[(*♪♫]/;
 const SOUND =
   /^\s*(?:[-–]\s*)?(?:\[[^\][]{1,40}\]|\([^()]{1,40}\)|\*[^*\s][^*]{0,38}\*|[♪♫\s]*[[(][^\])]{1,40}[\])][♪♫\s]*|[♪♫\s]+)\s*$/;
 
@@ -35,7 +36,12 @@ export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array
   for (let line = 0; line < index.count; line++) {
     if (!isKept(kind[line]!)) continue;
     const words = wordsOf(source, index, leadTo, line);
-    if (kind[line] === LineKind.prose && SOUND.test(words) && !looksLikeName(words.replace(/[[\]()]/g, '').trim()))
+    if (
+      kind[line] === LineKind.prose &&
+      MAY_BE_SOUND.test(words) &&
+      SOUND.test(words) &&
+      !looksLikeName(words.replace(/[[\]()]/g, '').trim())
+    )
       sounds.push(line);
     else hasWords ||= /\p{L}/u.test(words);
   }

@@ -1,6 +1,6 @@
 import type { LineIndex } from '../../text/line-index.ts';
 import { LineKind } from '../line-kind.ts';
-import { findClockTimes, readFields, readTimeInWords, type Bracket } from './clock.ts';
+import { findClockTimes, readArrowLine, readFields, readTimeInWords, type Bracket, type ClockTime } from './clock.ts';
 
 /** Where in its line a time stands: alone, before the words, behind them, among them, or beside the name of who speaks. */
 export type Place = 'alone' | 'before' | 'behind' | 'among' | 'name';
@@ -34,7 +34,7 @@ export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array
     while (line + 1 < index.count && index.from[line + 1]! <= at) line++;
     if (line === done || kind[line] === LineKind.blank) continue;
     done = line;
-    spots.push(...spotsOfLine(source, index, kind, line));
+    addSpots(source, index, kind, line, spots);
   }
   return spots;
 }
@@ -43,48 +43,43 @@ const LONGEST_NAME = 40;
 const NAME =
   /^(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2})(?:[ \t]+(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2}|[A-Z])){0,4}[ \t]*:?$/u;
 
-function spotsOfLine(source: string, index: LineIndex, kind: Uint8Array, line: number): TimeSpot[] {
-  const lineFrom = index.from[line]!;
-  const text = source.slice(lineFrom, index.to[line]);
+function addSpots(source: string, index: LineIndex, kind: Uint8Array, line: number, spots: TimeSpot[]): void {
+  const from = index.from[line]!;
+  const to = index.to[line]!;
+  const text = source.slice(from, to);
+  const arrow = readArrowLine(text);
+  if (arrow) {
+    const { start, end, isExact } = arrow;
+    spots.push({ line, from, to, start, end, bracket: '', place: 'alone', isSure: isExact, isExact, hasHours: true });
+    return;
+  }
   const fields = readFields(text);
   if (fields) {
-    const { start, end, to } = fields;
-    return [
-      {
-        line,
-        from: lineFrom,
-        to: lineFrom + to,
-        start,
-        end,
-        bracket: '',
-        place: 'before',
-        isSure: true,
-        isExact: true,
-        hasHours: true,
-      },
-    ];
+    const { start, end } = fields;
+    const sure = { isSure: true, isExact: true, hasHours: true };
+    spots.push({ line, from, to: from + fields.to, start, end, bracket: '', place: 'before', ...sure });
+    return;
   }
   const times = findClockTimes(text);
-  if (times.length === 0) {
+  if (times.length > 0) spots.push(...placed(source, index, kind, line, text, times));
+  else {
     const start = readTimeInWords(text);
-    const { length } = text.trimEnd();
-    return start === undefined
-      ? []
-      : [
-          {
-            line,
-            from: lineFrom,
-            to: lineFrom + length,
-            start,
-            end: NaN,
-            bracket: '',
-            place: 'alone',
-            isSure: false,
-            isExact: false,
-            hasHours: false,
-          },
-        ];
+    if (start === undefined) return;
+    const loose = { isSure: false, isExact: false, hasHours: false };
+    spots.push({ line, from, to, start, end: NaN, bracket: '', place: 'alone', ...loose });
   }
+}
+
+/** The times of a line with their places. */
+function placed(
+  source: string,
+  index: LineIndex,
+  kind: Uint8Array,
+  line: number,
+  text: string,
+  times: readonly ClockTime[],
+): TimeSpot[] {
+  const lineFrom = index.from[line]!;
   const rest = times.reduceRight((left, { from, to }) => `${left.slice(0, from)} ${left.slice(to)}`, text).trim();
   const isAlone = !/[\p{L}\p{N}]/u.test(rest);
   // Names are told by what follows: the words that are spoken, on lines of their own.

@@ -48,7 +48,7 @@ export function findTurns(
   const turn = new Uint8Array(index.count);
   let voice = '';
   for (let line = 0; line < index.count; line++) {
-    if (!isKept(kind[line]!)) continue;
+    if (!isKept(kind[line]!) || !mayBegin(source, index, line, leadTo)) continue;
     const words = source.slice(Math.max(index.from[line]!, leadTo[line]!), index.to[line]);
     const named = VOICE.exec(source.slice(index.from[line], index.to[line]))?.[1];
     if (TURN_MARK.test(words) || DASH.test(words) || (named !== undefined && named !== voice)) turn[line] = Turn.begins;
@@ -71,6 +71,12 @@ export function findTurns(
     }
   }
   return turn;
+}
+
+/** Whether a sign stands where the line or its words begin: most begin with a letter. */
+function mayBegin(source: string, index: LineIndex, line: number, leadTo: Uint32Array): boolean {
+  const first = /\S/.exec(source.slice(leadTo[line] || index.from[line], index.to[line]))?.[0] ?? '';
+  return leadTo[line]! > 0 || !/[\p{L}\p{N}]/u.test(first);
 }
 
 /** Songs have a time in square brackets, with hundredths, before each line; and many of their lines begin with a capital. */

@@ -20,31 +20,54 @@ const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
 /** The places of such lines. Linear in the number of lines. */
 export function findLoneHeads(table: LineTable, kept: KeptLines): number[] {
-  const { kind, flags, chars } = table;
-  const stays = [...kept.lines.keys()].filter((place) => !isDropped(kind[kept.lines[place]!]!));
-  const stops = stays.filter((place) => flags[kept.lines[place]!]! & Flag.endsStop).length;
-  if (stops < stays.length * LEAST_STOPS) return [];
-  const usual = usualBlanks(table, kept, stays);
   const lone: number[] = [];
-  for (let at = 1; at + 1 < stays.length; at++) {
-    const line = kept.lines[stays[at]!]!;
-    if (chars[line]! > LONGEST || flags[line]! & ENDS || !(flags[line]! & BEGINS)) continue;
-    if (flags[line]! & Flag.startsMarker) continue;
-    const before = kept.lines[stays[at - 1]!]!;
-    const after = kept.lines[stays[at + 1]!]!;
-    if (chars[before]! < SHORTEST_BEFORE || flags[before]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote))
-      continue;
-    if (chars[after]! < SHORTEST_AFTER || !(flags[after]! & Flag.startsLower)) continue;
-    if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose) continue;
-    if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(stays[at]!);
+  let usual: number | undefined;
+  for (let place = 1; place + 1 < kept.lines.length; place++) {
+    const line = kept.lines[place]!;
+    if (!mayStandAlone(table, line)) continue;
+    const before = stayingLine(table, kept, place, -1);
+    const after = stayingLine(table, kept, place, 1);
+    if (before === undefined || after === undefined || !goesOn(table, before, after)) continue;
+    usual ??= usualBlanks(table, kept);
+    if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
   }
-  return lone;
+  return lone.length === 0 || hasStops(table, kept) ? lone : [];
+}
+
+function mayStandAlone({ kind, flags, chars }: LineTable, line: number): boolean {
+  if (isDropped(kind[line]!) || chars[line]! > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
+  return (flags[line]! & BEGINS) !== 0;
+}
+
+/** Whether a sentence of prose goes on from one line to the other. */
+function goesOn({ kind, flags, chars }: LineTable, before: number, after: number): boolean {
+  if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) return false;
+  if (flags[before]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote) || !(flags[after]! & Flag.startsLower))
+    return false;
+  return kind[before] === LineKind.prose && kind[after] === LineKind.prose;
+}
+
+/** The nearest line that stays, in one direction. */
+function stayingLine(table: LineTable, kept: KeptLines, place: number, step: 1 | -1): number | undefined {
+  for (let near = place + step; near >= 0 && near < kept.lines.length; near += step) {
+    if (!isDropped(table.kind[kept.lines[near]!]!)) return kept.lines[near];
+  }
+  return undefined;
+}
+
+function hasStops(table: LineTable, kept: KeptLines): boolean {
+  const stops = kept.lines.filter((line) => (table.flags[line]! & Flag.endsStop) !== 0).length;
+  return stops >= kept.lines.length * LEAST_STOPS;
 }
 
 /** The blank lines between most lines of which the second goes on in small letters: some texts have one after every line. */
-function usualBlanks(table: LineTable, kept: KeptLines, stays: readonly number[]): number {
-  const goesOn = stays.filter((place, at) => at > 0 && (table.flags[kept.lines[place]!]! & Flag.startsLower) !== 0);
-  return mostFrequent(goesOn.map((place) => blanksBetween(table, kept.lines[place - 1]!, kept.lines[place]!)));
+function usualBlanks(table: LineTable, { lines }: KeptLines): number {
+  const blanks: number[] = [];
+  for (let place = 1; place < lines.length; place++) {
+    if (table.flags[lines[place]!]! & Flag.startsLower)
+      blanks.push(blanksBetween(table, lines[place - 1]!, lines[place]!));
+  }
+  return mostFrequent(blanks);
 }
 
 function blanksBetween({ kind }: LineTable, line: number, next: number): number {
