@@ -36,8 +36,8 @@ export function readLines(source: string, options: LineOptions): LineTable {
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
-    // A quoted line may hold nothing but its mark.
-    if (quotes && from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
+    // A quoted line may hold nothing but its mark, a numbered one nothing but its number.
+    if ((quotes || numbers) && from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
   }
   const table: LineTable = {
     index,

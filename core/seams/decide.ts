@@ -82,7 +82,7 @@ export function decideSeams(
     decideRegion(context, decision, certainty);
     keepVerseLines(context, decision);
   }
-  settleShapedLines(source, table, seams, decision, certainty);
+  settleShapedLines(source, table, seams, sequence, decision, certainty);
   settleHangingEntries(table, seams, decision, certainty);
   keepLaidOutLines(table, seams, decision, certainty);
   breakAtTurns(table, seams, decision, certainty);

@@ -1,5 +1,5 @@
 import { LineKind } from '../lines/line-kind.ts';
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Sign } from '../text/signs.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 
@@ -97,15 +97,26 @@ export function settleShapedLines(
   source: string,
   table: LineTable,
   seams: SeamTable,
+  sequence: Uint8Array,
   decision: Uint8Array,
   certainty: Float32Array,
 ): void {
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (sequence[seam] === 0 || !isLabelled(source, table, seams.line[seam + 1]!)) continue;
+    decision[seam] = Decision.break;
+    certainty[seam] = CERTAINTY;
+  }
   for (let first = 0; first <= seams.count;) {
     let last = first;
     while (last < seams.count && seams.blanks[last] === 0) last++;
     if (last - first + 1 >= FEWEST) settleGroup(source, table, seams, first, last, decision, certainty);
     first = last + 1;
   }
+}
+
+/** A letter or a number in brackets that counts on: "(ii)" after "(i)". */
+function isLabelled(source: string, { from, flags }: LineTable, line: number): boolean {
+  return (flags[line]! & Flag.startsMarker) !== 0 && source[from[line]!] === '(';
 }
 
 const LONGEST_GROUP = 400;

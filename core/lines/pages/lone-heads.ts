@@ -15,6 +15,8 @@ const SHORTEST_BEFORE = 25;
 const SHORTEST_AFTER = 10;
 /** Share of lines that end a sentence, at the least: without stops nothing tells where one goes on. */
 const LEAST_STOPS = 0.1;
+/** Lines of furniture between the halves of a sentence. */
+const FARTHEST = 6;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
@@ -49,7 +51,7 @@ function goesOn({ kind, flags, chars }: LineTable, before: number, after: number
 
 /** The nearest line that stays, in one direction. */
 function stayingLine(table: LineTable, kept: KeptLines, place: number, step: 1 | -1): number | undefined {
-  for (let near = place + step; near >= 0 && near < kept.lines.length; near += step) {
+  for (let away = 1, near = place + step; away <= FARTHEST && kept.lines[near] !== undefined; away++, near += step) {
     if (!isDropped(table.kind[kept.lines[near]!]!)) return kept.lines[near];
   }
   return undefined;

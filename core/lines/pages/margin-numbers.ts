@@ -18,7 +18,8 @@ interface Numbered {
   readonly startsLower: boolean;
 }
 
-const LEFT = /^\s*(\d{1,4})\s+(?=\S)/;
+/** The number of a line without words has nothing beside it. */
+const LEFT = /^\s*(\d{1,4})(?:\s+(?=\S)|\s*$)/;
 const RIGHT = /\s{2,}(\d{1,4})\s*$/;
 const FEWEST_OF_A_PAGE = 3;
 const FEWEST = 4;
@@ -42,7 +43,7 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
       const before = LEFT.exec(text);
       const after = RIGHT.exec(text);
       const from = index.from[line]!;
-      if (before) left.push(toNumbered(line, place, before[1]!, from + before[0].length, text[before[0].length]!));
+      if (before) left.push(toNumbered(line, place, before[1]!, from + before[0].length, text[before[0].length] ?? ''));
       if (after && after.index > 0) right.push(toNumbered(line, place, after[1]!, from + after.index, ''));
     }
     place++;
