@@ -8,9 +8,9 @@ import { readWebLabel } from './web-labels.ts';
  */
 
 /** In characters: a line as long as this holds a paragraph, a line longer than the second that ends a sentence is prose. */
-const LONG_LINE = 100;
-const SHORTEST_PROSE = 50;
-const LEAST_SHARE_IN_LONG_LINES = 0.5;
+const LONG_LINE = 90;
+const SHORTEST_PROSE = 30;
+const LEAST_SHARE_IN_LONG_LINES = 0.4;
 const FEWEST_LABELS = 2;
 const LONGEST_LABEL = 160;
 
@@ -37,12 +37,70 @@ export function findWebFurniture(source: string, table: LineTable): void {
     else if (isProse(table, line)) lastProse = line;
   }
   if (besideLabel || maybe.length > 1) labels.push(...maybe);
+  dropMenuAtHead(source, table);
   if (labels.length < FEWEST_LABELS) return;
   for (const line of labels) table.kind[line] = LineKind.webLabel;
+  dropCompany(source, table);
   const tail = labels.find((line) => line > lastProse);
   if (tail === undefined) return;
   for (let line = tail; line < count; line++) if (isKept(table.kind[line]!)) table.kind[line] = LineKind.webLabel;
 }
+
+/** A word among labels is one more, and so is a line about cookies beside one; whoever pasted the page is asked. */
+function dropCompany(source: string, table: LineTable): void {
+  const { count } = table.index;
+  const isLabel = (line: number) => line >= 0 && line < count && table.kind[line] === LineKind.webLabel;
+  for (let line = 0; line < count; line++) {
+    if (table.kind[line] !== LineKind.prose) continue;
+    const before = isLabel(line - 1);
+    const after = isLabel(line + 1);
+    if (!before && !after) continue;
+    const text = source.slice(table.from[line], table.to[line]);
+    const isAmongMany = before && after && (isLabel(line - 2) || isLabel(line + 2));
+    const isLink = isAmongMany && /^\p{L}+$/u.test(text);
+    if (!isLink && !COOKIES.test(text)) continue;
+    table.kind[line] = LineKind.webLabel;
+    table.removalDoubts.set(line, 'company');
+  }
+}
+
+const FEWEST_MENU_LINES = 4;
+const LONGEST_MENU_LINE = 30;
+const LONGEST_TITLE = 90;
+
+/**
+ * A row of short lines at the very beginning, a label among them, before a line that stands alone as a title does: the menu of
+ * the page. Whoever pasted it is asked about what is no known label.
+ */
+function dropMenuAtHead(source: string, table: LineTable): void {
+  const first = nextGroup(table, 0);
+  if (first === undefined) return;
+  const second = nextGroup(table, first.to);
+  if (second === undefined || second.to - second.from !== 1 || table.chars[second.from]! > LONGEST_TITLE) return;
+  if (first.to - first.from < FEWEST_MENU_LINES) return;
+  let hasLabel = false;
+  for (let line = first.from; line < first.to; line++) {
+    const isShort = table.chars[line]! <= LONGEST_MENU_LINE && !(table.flags[line]! & (Flag.endsStop | Flag.endsComma));
+    if (!isShort || table.flags[line]! & Flag.startsMarker) return;
+    hasLabel ||= labelAt(source, table, line) === 'sure';
+  }
+  if (!hasLabel) return;
+  for (let line = first.from; line < first.to; line++) {
+    table.kind[line] = LineKind.webLabel;
+    if (labelAt(source, table, line) === 'no') table.removalDoubts.set(line, 'company');
+  }
+}
+
+/** The next lines from `start` on that follow one another without a blank one. */
+function nextGroup({ kind }: LineTable, start: number): { from: number; to: number } | undefined {
+  let from = start;
+  while (from < kind.length && !isKept(kind[from]!)) from++;
+  let to = from;
+  while (to < kind.length && isKept(kind[to]!)) to++;
+  return from < to ? { from, to } : undefined;
+}
+
+const COOKIES = /\bcookies?\b.*\b(?:accept|agree|consent|use|akzeptieren|zustimm|verwenden|accepte|utilis|acept|usa)/i;
 
 function standsInLongLines(table: LineTable): boolean {
   let all = 0;

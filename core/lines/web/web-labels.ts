@@ -3,6 +3,7 @@
  * The words are the usual ones of page templates in English, German, French and Spanish.
  */
 const LABELS = toSet(`
+  share on social media|enter your email address|sign up to our newsletter|load more comments|show comments|skip to navigation
   main menu|navigation|jump to navigation|jump to content|jump to search|skip to content|skip to main content|skip navigation
   quick search|search this site|site search|sign in|sign up|log in|log out|my account|subscribe|newsletter|sign up for our newsletter
   latest news|most read|most popular
