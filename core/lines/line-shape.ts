@@ -38,6 +38,16 @@ export function isRule(source: string, from: number, to: number): boolean {
   return true;
 }
 
+const LONGEST_SPECKLE = 24;
+const SPECKLE = /^[.,;:'`´^~|\\/°·"_\s-]+$/;
+
+/** Whether a line is nothing but specks that a scanner took for signs: small ones of two kinds or more, apart from one another. */
+export function isSpeckle(source: string, from: number, to: number): boolean {
+  if (to - from < 3 || to - from > LONGEST_SPECKLE || isWordUnit(source.charCodeAt(from))) return false;
+  const text = source.slice(from, to);
+  return SPECKLE.test(text) && /\s/.test(text) && new Set(text.replace(/\s/g, '')).size > 1;
+}
+
 const SECTION_BREAK = /^(?:([*•·.~–—-])(?:\s+\1){1,6}|\*{1,3}|[⁂❦❧☙§]|#{1,3}|⁂(?:\s+⁂)*)$/;
 
 /** Whether a line parts two sections by signs alone: "* * *", "- - -", "⁂", "#". */

@@ -9,7 +9,7 @@ import { findFurniture } from './pages/furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak } from './line-shape.ts';
+import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-shape.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { findTables } from './laid-out/table-lines.ts';
@@ -26,7 +26,8 @@ export function readLines(source: string, options: LineOptions): LineTable {
   for (let line = 0; line < count; line++) {
     trimLine(source, index, line, from, to);
     if (from[line] === to[line]) kind[line] = LineKind.blank;
-    else if (options.rules && isRule(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
+    else if (options.rules && (isRule(source, from[line]!, to[line]!) || isSpeckle(source, from[line]!, to[line]!)))
+      kind[line] = LineKind.rule;
     else if (options.strayTags && isEmptyMarkup(source, from[line]!, to[line]!)) kind[line] = LineKind.blank;
   }
   const captions = readCaptions(source, index, kind, options);

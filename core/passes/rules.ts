@@ -6,7 +6,7 @@ export const rules = {
   works: 'lines',
   id: 'rules',
   title: 'Rules of dashes',
-  summary: 'Takes out lines that are nothing but dashes, equals signs or the like.',
+  summary: 'Takes out lines that are nothing but dashes, equals signs or the like, or specks from a scan.',
   group: 'lines',
   onByDefault: true,
   examples: [{ before: 'Low Water\n=========\n\nThe creek dries.', after: 'Low Water\n\nThe creek dries.' }],

@@ -5,6 +5,7 @@ import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
+import { settleHeadLines } from './head-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
@@ -82,6 +83,7 @@ export function decideSeams(
     decideRegion(context, decision, certainty);
     keepVerseLines(context, decision);
   }
+  settleHeadLines(table, seams, measure, decision, certainty);
   settleShapedLines(source, table, seams, sequence, decision, certainty);
   settleHangingEntries(table, seams, decision, certainty);
   keepLaidOutLines(table, seams, decision, certainty);

@@ -103,7 +103,7 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
 function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  const widest = seams.line.reduce((known, line) => Math.max(known, edgeInCharacters(table, line)), 0);
+  const widest = widestOfFew(table, seams, seams.line, full);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
   const close = besideFull(table, seams, measure, full);
@@ -128,6 +128,14 @@ function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[
     fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
     reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
   };
+}
+
+/** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
+function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
+  const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
+  const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
+  const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
+  return first > second * OVERLONG && second > 0 && !goesOn ? second : first;
 }
 
 /**
@@ -183,12 +191,7 @@ export function lookAtFew(
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
   const lines = seams.line.subarray(from, to + 1);
   if (lines.length < FEWEST_LINES) return 'open';
-  const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
-  const [second = 0, first = 0] = widths.subarray(-2);
-  // The widest line may be two glued together, unless its words run on.
-  const isGlued =
-    first > second * OVERLONG && !runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
-  const widest = isGlued ? second : first;
+  const widest = widestOfFew(table, seams, lines, runningOn);
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
   const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
