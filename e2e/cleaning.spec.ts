@@ -27,7 +27,7 @@ test('a line end is decided by hand; undo, redo and a reload keep all of it', as
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   await page.getByRole('button', { name: /^Lines 5 and 7: a new paragraph/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('the line ends a sentence');
+  await expect(page.getByRole('dialog')).toContainText('the next word would have fitted on this line');
   await page.getByRole('menuitem', { name: 'Join' }).click();
   const joined = [CLEANED.join(' ')];
   await expect.poll(() => cleanTexts(page)).toEqual(joined);

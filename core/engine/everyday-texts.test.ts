@@ -1,10 +1,14 @@
 import { expect, test } from '@jest/globals';
+import { readdirSync, readFileSync } from 'node:fs';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { readEverydayTexts } from '../testing/everyday-texts.ts';
+import { parseEverydayTexts } from '../testing/everyday-texts.ts';
 
-const TEXTS = readEverydayTexts();
+const FOLDER = 'core/testing/texts';
+const TEXTS = readdirSync(FOLDER).flatMap((file) =>
+  parseEverydayTexts(file, readFileSync(`${FOLDER}/${file}`, 'utf8')),
+);
 
 /** Whether a blank line parts two lines is a matter of style, but for texts that should stay as they are. */
 function lines(text: string): string[] {

@@ -10,9 +10,9 @@ import { DEFAULT_STYLE } from '../style/style.ts';
 import { seededRandom } from '../testing/random.ts';
 
 /** The lines of all texts of the everyday tests: what people paste, of every kind. */
-const FOLDER = new URL('../testing/texts/', import.meta.url);
+const FOLDER = 'core/testing/texts';
 const LINES = readdirSync(FOLDER)
-  .flatMap((file) => readFileSync(new URL(file, FOLDER), 'utf8').split('\n'))
+  .flatMap((file) => readFileSync(`${FOLDER}/${file}`, 'utf8').split('\n'))
   .filter((line) => !line.startsWith('=== ') && line !== '--- becomes');
 
 const EXTRAS = [

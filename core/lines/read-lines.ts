@@ -37,8 +37,8 @@ export function readLines(source: string, options: LineOptions): LineTable {
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
-    // A quoted line may hold nothing but its mark, a numbered one nothing but its number.
-    if ((quotes || numbers) && from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
+    // A line may hold nothing but what stands beside words: a mark of quotation, a number, a time with tags.
+    if (from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
   }
   const table: LineTable = {
     index,

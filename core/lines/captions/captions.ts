@@ -106,8 +106,7 @@ function dropTimes(source: string, index: LineIndex, kind: Uint8Array, spots: re
       out.leadTo[line] = to + BEFORE_WORDS.exec(source.slice(to, Math.min(lineTo, to + 20)))![0].length;
     } else if (place === 'behind' || (place === 'name' && source.slice(to, lineTo).trim() === '')) {
       // Several stand behind one another: the first is where the words end.
-      const words = source.slice(lineFrom, from).trimEnd().length;
-      out.tailFrom[line] = out.tailFrom[line]! > 0 ? Math.min(out.tailFrom[line]!, lineFrom + words) : lineFrom + words;
+      if (out.tailFrom[line] === 0) out.tailFrom[line] = lineFrom + source.slice(lineFrom, from).trimEnd().length;
     }
   }
 }

@@ -61,7 +61,7 @@ function addSpots(source: string, index: LineIndex, kind: Uint8Array, line: numb
     return;
   }
   const times = findClockTimes(text);
-  if (times.length > 0) spots.push(...placed(source, index, kind, line, text, times));
+  if (times.length > 0) for (const spot of placed(source, index, kind, line, text, times)) spots.push(spot);
   else {
     const start = readTimeInWords(text);
     if (start === undefined) return;
@@ -80,7 +80,8 @@ function placed(
   times: readonly ClockTime[],
 ): TimeSpot[] {
   const lineFrom = index.from[line]!;
-  const rest = times.reduceRight((left, { from, to }) => `${left.slice(0, from)} ${left.slice(to)}`, text).trim();
+  const between = [...times, undefined].map((time, at) => text.slice(times[at - 1]?.to ?? 0, time?.from));
+  const rest = between.join(' ').trim();
   const isAlone = !/[\p{L}\p{N}]/u.test(rest);
   // Names are told by what follows: the words that are spoken, on lines of their own.
   const isName =
