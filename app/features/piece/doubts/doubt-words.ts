@@ -62,8 +62,7 @@ function askAboutLines({ doubt, source, lines }: DoubtView): Question {
   if (doubt.kind !== 'lines') throw new RangeError('not lines');
   const [first, last] = lines;
   const where = first === last ? `Line ${first}` : `Lines ${first} to ${last}`;
-  const words = source.replace(/\s+/g, ' ');
-  const begin = words.length > LONGEST_LINES ? `${words.slice(0, LONGEST_LINES)}…` : words;
+  const begin = shortened(source);
   const what = {
     repeated: {
       question: `Does “${begin}” belong to the text?`,
@@ -91,22 +90,41 @@ function askAboutLines({ doubt, source, lines }: DoubtView): Question {
 
 const LONGEST_LINES = 44;
 
-function askAboutEdit({ doubt, before, after, source }: DoubtView): Question {
+function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Question {
   if (doubt.kind !== 'edit') throw new RangeError('not an edit');
   const pass = passOfReason(doubt.passes, doubt.why);
   const becomes = doubt.becomes.trim();
   const end = lastWords(before);
   const start = firstWords(after);
   const reason = pass?.reasons?.[doubt.why ?? ''] ?? '';
+  if (becomes === '' && isWholeLine(before, after)) {
+    const words = shortened(source);
+    return {
+      question: `Does the line “${words}” belong to the text?`,
+      reason: `Line ${lines[0]} was taken out by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
+      first: { label: 'Leave it out', words: `${end} … ${start}`, answer: 'now' },
+      second: { label: 'It belongs', words, answer: 'other' },
+    };
+  }
   return {
     question:
       becomes === ''
         ? `Does “${keyWords(source)}” go, after “${end}”?`
         : `Does “${keyWords(source)}” become “${keyWords(doubt.becomes)}”, after “${end}”?`,
-    reason: `${pass?.title ?? 'A pass'} changed it${reason ? `; but ${reason}` : ''}.`,
+    reason: `Changed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
     first: { label: becomes === '' ? 'It goes' : 'Change it', words: `${end}${doubt.becomes} ${start}`, answer: 'now' },
     second: { label: 'Let it stand', words: `${end}${source} ${start}`, answer: 'other' },
   };
+}
+
+/** Whether what went stood on a line of its own. */
+function isWholeLine(before: string, after: string): boolean {
+  return /(?:^|[\n\r\f])[ \t]*$/.test(before) && /^[ \t]*(?:[\n\r\f]|$)/.test(after);
+}
+
+function shortened(text: string): string {
+  const words = text.replace(/\s+/g, ' ').trim();
+  return words.length > LONGEST_LINES ? `${words.slice(0, LONGEST_LINES)}…` : words;
 }
 
 function lastWords(text: string, count = 3): string {

@@ -48,10 +48,24 @@ describe('a doubt in words', () => {
     const edit: Doubt = { ...shared, kind: 'edit', passes: ['reference-marks'], why: 'glued', becomes: '' };
     const gone = askAbout(viewOf(edit, { source: '3', before: 'was the end.', after: ' Then he' }));
     expect(gone.question).toBe('Does “3” go, after “was the end.”?');
-    expect(gone.reason).toBe('Reference marks changed it; but a figure behind a stop may belong to the text.');
+    expect(gone.reason).toBe('Changed by “Reference marks”, but a figure behind a stop may belong to the text.');
     expect([gone.first.words, gone.second.words]).toEqual(['was the end. Then he', 'was the end.3 Then he']);
     const stops: Doubt = { ...edit, passes: ['doubled-punctuation'], why: 'may-be-ellipsis', becomes: '.' };
     expect(askAbout(viewOf(stops, { source: '..' })).question).toContain('Does “..” become “.”');
+  });
+});
+
+describe('a line that was taken out', () => {
+  test('is asked about as a line, with the pass that took it', () => {
+    const doubt: Doubt = { ...shared, kind: 'edit', passes: ['page-furniture'], why: 'lone', becomes: '' };
+    const asked = askAbout(
+      viewOf(doubt, { source: 'THE MILL', before: 'and could not\n\n', after: '\n\nread. She', lines: [4, 4] }),
+    );
+    expect(asked.question).toBe('Does the line “THE MILL” belong to the text?');
+    expect(asked.reason).toBe(
+      'Line 4 was taken out by “Running heads and page numbers”, but it stands alone in the middle of a sentence and comes only once.',
+    );
+    expect([asked.first.answer, asked.second.answer]).toEqual(['now', 'other']);
   });
 });
 
