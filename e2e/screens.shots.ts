@@ -61,7 +61,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await shoot(page, `steps-${colorScheme}`);
     await page.keyboard.press('Escape');
     await page.keyboard.press('r');
-    await page.getByRole('article').waitFor();
+    await page.getByRole('article').getByText('Dear Mrs. Pell').waitFor();
+    await page.getByText(/^\d+ paragraphs$/).waitFor();
     await shoot(page, `read-${colorScheme}`);
     await openDesk(page);
     await shoot(page, `desk-${colorScheme}`);
