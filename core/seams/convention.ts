@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
-import { lookAtFew } from './measure.ts';
+import { lookAtFew } from './few-lines.ts';
 import { runsOn } from './runs-on.ts';
 import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';

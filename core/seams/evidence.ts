@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
-import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './measure.ts';
+import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './room.ts';
 import type { LinePieces } from './line-pieces.ts';
 import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';

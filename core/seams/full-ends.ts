@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { gapAt, type Convention } from './convention.ts';
-import { roomAt, type Measure } from './measure.ts';
+import { roomAt, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 const LARGEST_SAMPLE = 2000;

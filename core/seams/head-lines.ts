@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { fillOf, OVERLONG, type Measure } from './measure.ts';
+import { fillOf, OVERLONG, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './runs-on.ts';
-import { fillOf, roomAt, type Measure } from './measure.ts';
+import { fillOf, roomAt, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** Together the pieces of one line are this wide, as shares of the measure; the space between two is about this much. */

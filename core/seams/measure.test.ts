@@ -7,7 +7,8 @@ import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { typeset } from '../testing/typeset.ts';
 import { findConvention, gapAt } from './convention.ts';
-import { findMeasure, roomAt } from './measure.ts';
+import { findMeasure } from './measure.ts';
+import { roomAt } from './room.ts';
 import { findSeams } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
 

@@ -2,7 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt } from './convention.ts';
 import type { SeamContext } from './evidence.ts';
-import { fillOf } from './measure.ts';
+import { fillOf } from './room.ts';
 import { Decision } from './seam-table.ts';
 
 const SHORT_LINE = 0.8;

@@ -1,0 +1,126 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { fillLooseRuns, fitSetInBlocks } from './local-measures.ts';
+import { sortedSample } from './quantiles.ts';
+import { edgeInCharacters, fillOf, OVERLONG, roomAt, type Measure } from './room.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/*
+ * Short texts: too few lines for a measure that is read off many, so each is looked at by itself.
+ */
+
+/**
+ * The measure of a short text, in characters: its widest line. Each line that surely runs on should not have held the next word
+ * too; where most could have, nothing tells a measure. A salutation or two may end where they like.
+ */
+export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
+  const at = new Float32Array(seams.count);
+  const looseRun = new Float32Array(seams.count);
+  const widest = widestOfFew(table, seams, seams.line, full);
+  at.fill(widest);
+  const measure = { unit: 'characters', at } as const;
+  const close = besideFull(table, seams, measure, full);
+  const exact = close.filter((seam) => roomAt(table, seams, measure, seam) < 0);
+  if (exact.length * 2 <= close.length || widest < NARROWEST_OF_FEW) {
+    return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
+  }
+  fitSetInBlocks(
+    at,
+    table,
+    seams,
+    'characters',
+    full,
+    Uint32Array.from(full, (seam) => edgeInCharacters(table, seams.line[seam]!)),
+  );
+  fillLooseRuns(looseRun, table, seams, measure);
+  return {
+    ...measure,
+    looseRun,
+    widestCharacters: widest,
+    slack: 0,
+    fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
+    reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
+  };
+}
+
+/** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
+function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
+  const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
+  const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
+  const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
+  return first > second * OVERLONG && second > 0 && !goesOn ? second : first;
+}
+
+/**
+ * Of seams whose words run on, those that tell whether lines wrap: over a wider gap than most the words may begin anew in small
+ * letters, and a list has no full line. Where no group of lines has a full one, all without a wider gap.
+ */
+function besideFull(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Pick<Measure, 'unit' | 'at'>,
+  runningOn: readonly number[],
+): readonly number[] {
+  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
+  const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
+  const groupOf = (seam: number) => {
+    let first = seam;
+    while (first > 0 && seams.blanks[first - 1]! <= closest) first--;
+    return first;
+  };
+  const withFull = new Set(close.filter((seam) => roomAt(table, seams, measure, seam) < 0).map(groupOf));
+  return withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
+}
+
+const NARROWEST_OF_FEW = 24;
+const RELIABILITY_OF_FEW = 0.9;
+const RELIABILITY_OF_ONE = 0.6;
+/** Room for the next word, as a share of the measure, and the share of lines with it, that no wrapped text has. */
+const ROOM_OF_LINES = 0.15;
+const SHARE_OF_LINES = 1 / 3;
+/** Lines that run on: more of them have a measure, or wrap as they like. */
+const MOST_OF_A_SHORT_TEXT = 30;
+/** Two lines have no lengths in common. */
+const FEWEST_LINES = 3;
+/** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
+const WIDE = 45;
+
+const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
+
+/** What the lengths of lines say of a short text. */
+export type LinesOfFew = 'wrapped' | 'meant' | 'open';
+
+/**
+ * Whether the lines of a short text wrap, or end where they were meant to, as in lists and verse: then they are very narrow, or too
+ * many of those that run on leave room for the next word. `runningOn` are the seams of from..to whose words surely run on.
+ */
+export function lookAtFew(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): LinesOfFew {
+  if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
+  const lines = seams.line.subarray(from, to + 1);
+  if (lines.length < FEWEST_LINES) return 'open';
+  const widest = widestOfFew(table, seams, lines, runningOn);
+  // Signs and letters in one line are no characters of one width.
+  if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
+  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
+  const close = besideFull(table, seams, at, runningOn);
+  const rooms = close.map((seam) => roomAt(table, seams, at, seam));
+  const full = rooms.filter((room) => room < 0).length;
+  // Between paragraphs that stand apart one or another may go on: that is no wrap.
+  const isWrap = close.every((seam) => seams.blanks[seam] === 0) || full * 2 > to - from;
+  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
+  // Hardly any line is meant to end in "the", or within a word.
+  const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
+  if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
+    return 'open';
+  if (widest < NARROWEST_OF_FEW) return 'meant';
+  const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
+  if (widest < WIDE && isVerse) return 'meant';
+  return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
+    ? 'meant'
+    : 'open';
+}

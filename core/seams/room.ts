@@ -1,0 +1,69 @@
+import type { LineTable } from '../lines/line-table.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/**
+ * The measure: how wide a line may be here before it wraps. It is read off lines whose words surely run on, near the seam,
+ * in characters or in estimated printed width, whichever varies less over the text.
+ */
+export interface Measure {
+  readonly unit: 'characters' | 'printed';
+  /** By seam: the width a line may have here, in the unit; 0 where no line is known to wrap. */
+  readonly at: Float32Array;
+  /** The widest that lines usually get, for people and for charts; 0 when nothing wraps. In characters. */
+  readonly widestCharacters: number;
+  /** The room that lines which run on may leave all the same, as a share of the measure: justified type and hyphens need some. */
+  readonly slack: number;
+  /**
+   * By seam: lines with room to spare come in a row here, as in verse, addresses and lists. Up to 1 for three of them or more,
+   * 2 where all the lines between two wider gaps are so.
+   */
+  readonly looseRun: Float32Array;
+  /** How full lines that surely run on are, in order: see rankOfFill. */
+  readonly fills: Float64Array;
+  /** From 0 to 1: how exactly lines that run on end where the next word would no longer fit. */
+  readonly reliability: number;
+}
+
+/** Lines this much wider than the middle one are two lines glued together by the extractor, and say nothing. */
+export const OVERLONG = 1.3;
+/** How much of the measure is left at a seam after the next word: negative when that word would not have fitted. */
+export function roomAt(
+  table: LineTable,
+  seams: SeamTable,
+  measure: { readonly unit: Measure['unit']; readonly at: { readonly [seam: number]: number } },
+  seam: number,
+): number {
+  const limit = measure.at[seam]!;
+  if (limit === 0) return 0;
+  const before = seams.line[seam]!;
+  const after = seams.line[seam + 1]!;
+  const used =
+    measure.unit === 'characters'
+      ? edgeInCharacters(table, before) + 1 + table.firstChars[after]!
+      : table.width[before]! + 250 + table.firstWidth[after]!;
+  return (limit - used) / limit;
+}
+
+/** How full a line beside a seam is, 1 for a full one; 0 where nothing is known to wrap. */
+export function fillOf(table: LineTable, measure: Pick<Measure, 'unit' | 'at'>, seam: number, line: number): number {
+  const limit = measure.at[seam]!;
+  if (limit === 0) return 0;
+  return (measure.unit === 'characters' ? edgeInCharacters(table, line) : table.width[line]!) / limit;
+}
+
+/** The column at which the words of a line end. */
+export function edgeInCharacters(table: LineTable, line: number): number {
+  return table.indent[line]! + table.chars[line]!;
+}
+
+/** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */
+export function rankOfFill({ fills }: Pick<Measure, 'fills'>, fill: number): number {
+  let low = 0;
+  let high = fills.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (fills[middle]! <= fill) low = middle + 1;
+    else high = middle;
+  }
+  return fills.length === 0 ? 1 : low / fills.length;
+}
