@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import {
   applyPassSwitch,
@@ -15,6 +15,8 @@ import { markWords } from '../words/mark-words.ts';
 import { PassRail } from './pass-rail.tsx';
 import type { Decisions } from '../state/use-decisions.ts';
 
+/** It comes when settings are shown; here it is there at once. */
+beforeAll(() => import('../../../ui/pick-list.tsx'));
 afterEach(cleanup);
 
 function decisionsOf(style: Style, choices: readonly Choice[] = []) {
