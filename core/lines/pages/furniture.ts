@@ -27,9 +27,14 @@ export function findFurniture(source: string, table: LineTable): void {
   }
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
-  for (const place of findLoneHeads(table, kept)) {
+  const lone = findLoneHeads(source, table, kept);
+  const heads = lone.map((place) => foldHead(textAt(source, table, kept, place)));
+  const counts = new Map<string, number>();
+  for (const head of heads) counts.set(head, (counts.get(head) ?? 0) + 1);
+  for (const [at, place] of lone.entries()) {
     dropHead(table, kept, place);
-    table.removalDoubts.set(kept.lines[place]!, 'lone');
+    // One that comes again, where another sentence is cut, has proved what it is.
+    if (counts.get(heads[at]!) === 1) table.removalDoubts.set(kept.lines[place]!, 'lone');
   }
 }
 

@@ -17,11 +17,13 @@ const SHORTEST_AFTER = 10;
 const LEAST_STOPS = 0.1;
 /** Lines of furniture between the halves of a sentence. */
 const FARTHEST = 6;
+/** How a sentence breaks off: a head before the line would end in a capital or a figure. */
+const BREAKS_OFF = /[\p{Ll}\p{M},;’”)]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
 /** The places of such lines. Linear in the number of lines. */
-export function findLoneHeads(table: LineTable, kept: KeptLines): number[] {
+export function findLoneHeads(source: string, table: LineTable, kept: KeptLines): number[] {
   const lone: number[] = [];
   let usual: number | undefined;
   for (let place = 1; place + 1 < kept.lines.length; place++) {
@@ -30,6 +32,7 @@ export function findLoneHeads(table: LineTable, kept: KeptLines): number[] {
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined || !goesOn(table, before, after)) continue;
+    if (!BREAKS_OFF.test(source[table.to[before]! - 1]!)) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
   }
