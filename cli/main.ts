@@ -1,7 +1,7 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
-import { describeRemovals } from './removals.ts';
+import { describeRemovals, isMuch } from './removals.ts';
 import {
   clean,
   cleanText,
@@ -74,11 +74,14 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   const cleaning = clean(decoded.text, style, [], { words: await readWords(decoded.text) });
   const text = cleanText(cleaning);
   process.stdout.write(text === '' ? '' : `${text}\n`);
+  const wantsReport = options.report !== undefined || options.reportFile !== undefined;
+  if (!wantsReport && !isMuch(cleaning.tally)) return;
+  const found = toReport(cleaning);
   // A report on standard error is for programs to read, and says it all.
-  const removals = options.report === undefined ? describeRemovals(toReport(cleaning)) : undefined;
+  const removals = options.report === undefined ? describeRemovals(found) : undefined;
   if (removals !== undefined) process.stderr.write(`lucid-ribbon: ${removals}\n`);
-  if (options.report === undefined && options.reportFile === undefined) return;
-  const report = `${JSON.stringify(toReport(cleaning))}\n`;
+  if (!wantsReport) return;
+  const report = `${JSON.stringify(found)}\n`;
   if (options.reportFile === undefined) process.stderr.write(report);
   else {
     await writeFile(pathFromCaller(options.reportFile), report).catch((error: NodeJS.ErrnoException) => {

@@ -11,6 +11,11 @@ const BY_FORM: ReadonlySet<string> = new Set(['time-codes', 'caption-repeats', '
 /** These close up what others leave open. */
 const CLOSING_UP: ReadonlySet<string> = new Set(['blank-lines', 'wrapped-lines', 'edge-spaces', 'doubled-spaces']);
 
+/** Whether so many words left that they are worth a look at what they were. */
+export function isMuch({ removed, wordsIn }: Report['words']): boolean {
+  return removed > 0 && removed >= wordsIn * MUCH;
+}
+
 /** One line that says what left the text, by pass and with examples; undefined where that is little. */
 export function describeRemovals({ words, removed }: Report): string | undefined {
   const byPass = new Map<string, string[]>();
@@ -20,7 +25,9 @@ export function describeRemovals({ words, removed }: Report): string | undefined
     const pass = passes.find((id) => !CLOSING_UP.has(id));
     if (spoken.length === 0 || pass === undefined || passes.some((id) => BY_FORM.has(id))) continue;
     count += spoken.length;
-    byPass.set(pass, [...(byPass.get(pass) ?? []), spoken.join(' ')]);
+    const texts = byPass.get(pass);
+    if (texts) texts.push(spoken.join(' '));
+    else byPass.set(pass, [spoken.join(' ')]);
   }
   if (count === 0 || count < words.wordsIn * MUCH) return undefined;
   const parts = [...byPass].map(([pass, texts]) => {

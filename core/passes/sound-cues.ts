@@ -1,4 +1,4 @@
-import { SOUND_WORDS } from '../lines/captions/sound-words.ts';
+import { SOUND_NAMES, SOUND_WORDS } from '../lines/captions/sound-words.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type LinePass } from './pass.ts';
@@ -10,8 +10,10 @@ const SOUNDS = new RegExp(
 );
 
 /** Words that only sound cues hold, for texts that are no captions: "[sic]" and an editor's own words stay. */
-const SURE_SOUNDS =
-  / ?(?:[[(](?:soft |loud |more |slow |distant )?(?:music|applause|laughter|laughs|laughing|cheering|coughs|coughing|sighs|sighing|silence|inaudible|crosstalk|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])]|[♪♫][^♪♫]*[♪♫]?)/gi;
+const SURE_SOUNDS = new RegExp(
+  String.raw` ?(?:[[(](?:soft |loud |more |slow |distant )?(?:${SOUND_NAMES}|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])]|[♪♫][^♪♫]*[♪♫]?)`,
+  'gi',
+);
 
 export const soundCues = {
   works: 'lines',

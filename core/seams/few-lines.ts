@@ -1,7 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { fillLooseRuns, fitSetInBlocks } from './local-measures.ts';
 import { sortedSample } from './quantiles.ts';
-import { edgeInCharacters, fillOf, OVERLONG, roomAt, type Measure } from './room.ts';
+import { edgeInCharacters, fillOf, OVERLONG, roomWithin, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /*
@@ -18,8 +18,8 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
   const widest = widestOfFew(table, seams, seams.line, full);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
-  const close = besideFull(table, seams, measure, full);
-  const exact = close.filter((seam) => roomAt(table, seams, measure, seam) < 0);
+  const close = besideFull(table, seams, widest, full);
+  const exact = close.filter((seam) => roomOf(table, seams, widest, seam) < 0);
   if (exact.length * 2 <= close.length || widest < NARROWEST_OF_FEW) {
     return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
   }
@@ -57,18 +57,23 @@ function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, run
 function besideFull(
   table: LineTable,
   seams: SeamTable,
-  measure: Pick<Measure, 'unit' | 'at'>,
+  widest: number,
   runningOn: readonly number[],
 ): readonly number[] {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
   const groupOf = (seam: number) => {
     let first = seam;
-    while (first > 0 && seams.blanks[first - 1]! <= closest) first--;
+    while (first > runningOn[0]! && seams.blanks[first - 1]! <= closest) first--;
     return first;
   };
-  const withFull = new Set(close.filter((seam) => roomAt(table, seams, measure, seam) < 0).map(groupOf));
+  const withFull = new Set(close.filter((seam) => roomOf(table, seams, widest, seam) < 0).map(groupOf));
   return withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
+}
+
+/** In a short text all lines are held against one width, in characters. */
+function roomOf(table: LineTable, seams: SeamTable, widest: number, seam: number): number {
+  return roomWithin(table, seams, 'characters', widest, seam);
 }
 
 const NARROWEST_OF_FEW = 24;
@@ -106,9 +111,8 @@ export function lookAtFew(
   const widest = widestOfFew(table, seams, lines, runningOn);
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
-  const at = { unit: 'characters', at: new Float32Array(seams.count).fill(widest) } as const;
-  const close = besideFull(table, seams, at, runningOn);
-  const rooms = close.map((seam) => roomAt(table, seams, at, seam));
+  const close = besideFull(table, seams, widest, runningOn);
+  const rooms = close.map((seam) => roomOf(table, seams, widest, seam));
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isWrap = close.every((seam) => seams.blanks[seam] === 0) || full * 2 > to - from;

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { edgeInCharacters } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 
 const CERTAINTY = 0.9;
@@ -59,7 +60,7 @@ function hangsTogether(
   head: number,
 ): boolean {
   let widest = 0;
-  for (let place = first; place <= last; place++) widest = Math.max(widest, edgeOf(table, kept[place]!));
+  for (let place = first; place <= last; place++) widest = Math.max(widest, edgeInCharacters(table, kept[place]!));
   if (widest < NARROWEST) return false;
   let heads = 0;
   let goesOn = 0;
@@ -70,7 +71,7 @@ function hangsTogether(
       heads++;
       // Full lines below one another, and a sentence that goes on at the left, are the body of a paragraph with an indent.
       if (place > first && table.indent[kept[place - 1]!] === head) {
-        const isFull = edgeOf(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;
+        const isFull = edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;
         if (isFull && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) return false;
       }
       if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop))
@@ -80,11 +81,7 @@ function hangsTogether(
     goesOn++;
     if (blanks[place - 1]! > 0) return false;
     const before = kept[place - 1]!;
-    if (edgeOf(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
+    if (edgeInCharacters(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
   }
   return heads >= FEWEST_ENTRIES && goesOn >= FEWEST_ENTRIES && full >= goesOn * SHARE_OF_FULL;
-}
-
-function edgeOf(table: LineTable, line: number): number {
-  return table.indent[line]! + table.chars[line]!;
 }

@@ -6,7 +6,7 @@ const CERTAINTY = 0.93;
 
 /**
  * Settles the seams of lines that stay lines: rows of a table, code and entries of a table of contents are kept as lines of one
- * block, and stand apart from what is not of their kind; so do section breaks.
+ * block, and stand apart from what is not of their kind; so do section breaks, and lone heads that a person kept.
  */
 export function keepLaidOutLines(
   table: LineTable,
@@ -15,15 +15,19 @@ export function keepLaidOutLines(
   certainty: Float32Array,
 ): void {
   for (let seam = 0; seam < seams.count; seam++) {
-    const before = table.kind[seams.line[seam]!]!;
-    const after = table.kind[seams.line[seam + 1]!]!;
-    if (!standsApart(before) && !standsApart(after)) continue;
+    const line = seams.line[seam]!;
+    const next = seams.line[seam + 1]!;
+    if (!standsApart(table, line) && !standsApart(table, next)) continue;
+    const before = table.kind[line]!;
+    const after = table.kind[next]!;
     const isInside = before === after && isLaidOut(before) && seams.blanks[seam] === 0;
     decision[seam] = isInside ? Decision.keep : Decision.break;
     certainty[seam] = Math.max(certainty[seam]!, CERTAINTY);
   }
 }
 
-function standsApart(kind: number): boolean {
-  return isLaidOut(kind) || kind === LineKind.sectionBreak;
+/** A line that stood alone in the middle of a sentence, and that a person kept, is no part of the sentence. */
+function standsApart({ kind, takenBack, removalDoubts }: LineTable, line: number): boolean {
+  if (isLaidOut(kind[line]!) || kind[line] === LineKind.sectionBreak) return true;
+  return takenBack.size > 0 && takenBack.has(line) && removalDoubts.get(line) === 'lone';
 }

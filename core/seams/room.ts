@@ -33,12 +33,22 @@ export function roomAt(
   measure: { readonly unit: Measure['unit']; readonly at: { readonly [seam: number]: number } },
   seam: number,
 ): number {
-  const limit = measure.at[seam]!;
+  return roomWithin(table, seams, measure.unit, measure.at[seam]!, seam);
+}
+
+/** The same for one width of all lines; 0 where there is none. */
+export function roomWithin(
+  table: LineTable,
+  seams: SeamTable,
+  unit: Measure['unit'],
+  limit: number,
+  seam: number,
+): number {
   if (limit === 0) return 0;
   const before = seams.line[seam]!;
   const after = seams.line[seam + 1]!;
   const used =
-    measure.unit === 'characters'
+    unit === 'characters'
       ? edgeInCharacters(table, before) + 1 + table.firstChars[after]!
       : table.width[before]! + 250 + table.firstWidth[after]!;
   return (limit - used) / limit;

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isDigit } from '../text/characters.ts';
 import { Sign } from '../text/signs.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 
@@ -32,7 +33,7 @@ const PATTERNS: readonly {
 }[] = [
   {
     shape: Shape.figureBefore,
-    may: (text) => isFigure(text, 0),
+    may: (text) => isDigit(text.charCodeAt(0)),
     pattern: /^(?:\d{1,2}[:.h]\d\d|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:)]?\s+|\t)[^\s\d]/,
   },
   {
@@ -47,7 +48,7 @@ const PATTERNS: readonly {
   },
   {
     shape: Shape.figureBehind,
-    may: (text) => isFigure(text, text.length - 1) || isFigure(text, text.length - 2),
+    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || isDigit(text.charCodeAt(text.length - 2)),
     pattern: /\p{L}.{0,80}(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]{0,20}$|\p{L}[^.!?]{0,50}\s\d{1,4}$/u,
   },
   {
@@ -70,11 +71,6 @@ function mayHaveShape(source: string, table: LineTable, line: number): boolean {
     if (code === 0x3a || code === 0x3d) return true;
   }
   return false;
-}
-
-function isFigure(text: string, at: number): boolean {
-  const code = text.charCodeAt(at);
-  return code >= 0x30 && code <= 0x39;
 }
 
 function hasEarly(text: string, sign: string): boolean {
@@ -119,8 +115,6 @@ function isLabelled(source: string, { from, flags }: LineTable, line: number): b
   return (flags[line]! & Flag.startsMarker) !== 0 && source[from[line]!] === '(';
 }
 
-const LONGEST_GROUP = 400;
-
 function settleGroup(
   source: string,
   table: LineTable,
@@ -130,7 +124,6 @@ function settleGroup(
   decision: Uint8Array,
   certainty: Float32Array,
 ): void {
-  if (last - first > LONGEST_GROUP) return;
   const shapes: number[] = [];
   for (let place = first; place <= last; place++) {
     const line = seams.line[place]!;

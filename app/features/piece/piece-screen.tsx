@@ -18,9 +18,19 @@ import { useSaving } from './state/use-saving.ts';
 import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
 import { Working } from './working.tsx';
 
-/** The sheets come when they are opened: few are, in most sittings. */
-const HistorySheet = lazy(() => import('./history/history-sheet.tsx'));
-const KeysSheet = lazy(() => import('./keys/keys-sheet.tsx'));
+/** Sheets and lists come after the piece is on the screen; later they would be missing where the server has gone. */
+const fetchHistory = () => import('./history/history-sheet.tsx');
+const fetchKeys = () => import('./keys/keys-sheet.tsx');
+const HistorySheet = lazy(fetchHistory);
+const KeysSheet = lazy(fetchKeys);
+/** In ms. */
+const FETCH_AFTER = 2000;
+const FETCHED_AHEAD = [
+  fetchHistory,
+  fetchKeys,
+  () => import('./ledger/edit-list.tsx'),
+  () => import('./ledger/hit-list.tsx'),
+];
 
 interface PieceScreenProps {
   readonly stored: StoredPiece;
@@ -62,6 +72,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   };
   usePieceKeys(decisions, () => openDrawer({ forTyping: true }));
   useSlowRuleNews(slowRules);
+  useFetchAhead(ready !== undefined);
   useEffect(() => {
     document.title = title ? `${title} · Lucid Ribbon` : 'Lucid Ribbon';
   }, [title]);
@@ -144,6 +155,16 @@ function ScreenKeys({ onSheet, onSign, onRead }: ScreenKeysProps) {
     ),
   );
   return null;
+}
+
+/** Fetches what may be opened later, when the piece has been on the screen for a while. What fails is asked for again when opened. */
+function useFetchAhead(isReady: boolean): void {
+  useEffect(() => {
+    if (!isReady) return undefined;
+    const fetchAll = () => FETCHED_AHEAD.forEach((fetch) => void fetch().catch(() => undefined));
+    const timer = setTimeout(fetchAll, FETCH_AFTER);
+    return () => clearTimeout(timer);
+  }, [isReady]);
 }
 
 /** Goes to the text's own screen, from whichever is open. */

@@ -1,5 +1,14 @@
-/** What captions call sounds, small or with a capital; the heart of an expression. */
-export const SOUND_WORDS = String.raw`(?:[Mm]usic|[Aa]pplause|[Ll]aughter|[Ll]aughs|[Ll]aughing|[Cc]heering|[Cc]heers|[Cc]oughs|[Cc]oughing|[Ss]ighs|[Ss]ighing|[Ss]ilence|[Ii]naudible|[Cc]rosstalk|[Nn]oise|[Gg]asps|[Gg]roans|[Ss]obs)(?: [a-z]+){0,2}`;
+/** What captions call sounds. */
+const NAMES = [
+  'music', 'applause', 'laughter', 'laughs', 'laughing', 'cheering', 'cheers', 'coughs', 'coughing', 'sighs', 'sighing', 'silence',
+  'inaudible', 'crosstalk', 'noise', 'gasps', 'groans', 'sobs',
+]; // prettier-ignore
+
+/** The names as they stand in brackets, small or with a capital: the heart of an expression that minds case. */
+export const SOUND_NAMES = NAMES.map((name) => `[${name[0]!.toUpperCase()}${name[0]!}]${name.slice(1)}`).join('|');
+
+/** A sound with up to two words behind it: "music playing softly". */
+export const SOUND_WORDS = `(?:${SOUND_NAMES})(?: [a-z]+){0,2}`;
 
 const SOUND = new RegExp(`^${SOUND_WORDS}$`);
 

@@ -16,6 +16,8 @@ interface Numbered {
   /** Where the words begin, or end. */
   readonly edge: number;
   readonly startsLower: boolean;
+  /** Of the words beside the number, in characters. */
+  readonly length: number;
 }
 
 /** The number of a line without words has nothing beside it. */
@@ -26,6 +28,9 @@ const FEWEST = 4;
 /** Where every line has its number, it must not be a list: nearly all lines have one, and some go on with a small letter. */
 const FEWEST_LINES = 10;
 const LEAST_SHARE_OF_LINES = 0.8;
+const FIRST_YEAR = 1000;
+const NEARLY_AS_LONG = 0.75;
+const SHARE_OF_LONG = 0.5;
 const LEAST_SHARE_RUNNING_ON = 0.15;
 
 /**
@@ -43,7 +48,10 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
       const before = LEFT.exec(text);
       const after = RIGHT.exec(text);
       const from = index.from[line]!;
-      if (before) left.push(toNumbered(line, place, before[1]!, from + before[0].length, text[before[0].length] ?? ''));
+      if (before) {
+        const words = text.slice(before[0].length).trimEnd();
+        left.push(toNumbered(line, place, before[1]!, from + before[0].length, words));
+      }
       if (after && after.index > 0) right.push(toNumbered(line, place, after[1]!, from + after.index, ''));
     }
     place++;
@@ -57,8 +65,16 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
   return numbers;
 }
 
-function toNumbered(line: number, place: number, figures: string, edge: number, next: string): Numbered {
-  return { line, place, value: Number(figures), edge, startsLower: next !== next.toUpperCase() };
+function toNumbered(line: number, place: number, figures: string, edge: number, words: string): Numbered {
+  const first = words.slice(0, 1);
+  return {
+    line,
+    place,
+    value: Number(figures),
+    edge,
+    startsLower: first !== first.toUpperCase(),
+    length: words.length,
+  };
 }
 
 /** The line, where a figure stands at one of its edges. */
@@ -87,8 +103,17 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
   const countsAll =
     longest.length >= FEWEST_LINES &&
     longest.length >= LEAST_SHARE_OF_LINES * lines &&
-    runningOn >= LEAST_SHARE_RUNNING_ON * longest.length;
+    runningOn >= LEAST_SHARE_RUNNING_ON * longest.length &&
+    areLineLengths(longest);
   return countsAll ? longest : [];
+}
+
+/** Lines of print are about as long as one another and are counted from the first; verses and the years of a chronicle are not. */
+function areLineLengths(numbered: readonly Numbered[]): boolean {
+  if (numbered[0]!.value >= FIRST_YEAR) return false;
+  const lengths = numbered.map(({ length }) => length).sort((a, b) => a - b);
+  const long = lengths[Math.floor(lengths.length * 0.9)]!;
+  return lengths.filter((length) => length >= long * NEARLY_AS_LONG).length >= lengths.length * SHARE_OF_LONG;
 }
 
 /** Every second, fifth or tenth line: multiples of the smallest step, which is more than one. */

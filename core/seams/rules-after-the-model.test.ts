@@ -1,0 +1,170 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { decisionsOf } from '../testing/decisions.ts';
+import { wrap } from '../testing/typeset.ts';
+
+const PROSE = wrap(
+  'The lamp was lit for the first time in the spring of 1744, by a man who had never seen the sea before and did not like it, and who kept his back to the window for forty years.',
+  60,
+  false,
+);
+
+describe('lines of one shape are never joined', () => {
+  const SHAPES: Readonly<Record<string, (at: number) => string>> = {
+    times: (at) => `${9 + at}:15 the next thing that is to be done`,
+    figures: (at) => `${1700 + at} another mill is built below the first`,
+    names: (at) => `${['Name', 'Trade', 'Age', 'Remarks', 'Place'][at % 5]}: words and more words of some length here`,
+    meanings: (at) => `word${'s'.repeat(at)} – what it means to whoever uses it on the quay`,
+    pages: (at) => `a matter of some weight, ${12 + at}`,
+    assignments: (at) => `setting${at} = some value of it`,
+    commands: (at) => `$ light --bright ${at}`,
+    cells: (at) => `| day ${at} | loaves | burnt |`,
+    tabs: (at) => `day ${at}\tloaves\tburnt`,
+  };
+
+  test.each(Object.entries(SHAPES))('%s, by themselves and under prose', (_name, write) => {
+    fc.assert(
+      fc.property(fc.integer({ min: 3, max: 12 }), fc.boolean(), (count, isUnderProse) => {
+        const list = Array.from({ length: count }, (_, at) => write(at));
+        const source = isUnderProse ? `${PROSE.join('\n')}\n\n${list.join('\n')}` : list.join('\n');
+        expect(decisionsOf(source).slice(-(count - 1))).toMatch(/^[/|]+$/);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('a list of a thousand lines', () => {
+    const list = Array.from({ length: 1000 }, (_, at) => SHAPES['pages']!(at));
+    expect(decisionsOf(list.join('\n'))).toMatch(/^[/|]{999}$/);
+  });
+
+  test('an entry may go on in the next line', () => {
+    const entries = [
+      'Ebb: the going out of the tide, in which nobody who',
+      'can swim ought to trust too far.',
+      'Neap: the tide that does not try.',
+      'Slack: the quarter of an hour in which the sea makes',
+      'up its mind and boats can be let go.',
+    ];
+    expect(decisionsOf(entries.join('\n'))).toBe('_//_');
+  });
+
+  test('prose with figures and colons in it is none', () => {
+    const prose = wrap(
+      'He said: nobody came. In 1902, 39 were counted: that was the most. Others – few of them – said 41, and one said: 44, no more. It rained in March, 12 days of it, and the geese did not mind.',
+      44,
+      false,
+    );
+    expect(decisionsOf(prose.join('\n'))).toMatch(/^_+$/);
+  });
+});
+
+describe('labels in brackets that count on', () => {
+  test.each([
+    ['letters', ['(a) at sunset, by the clock of the chapel, and', '(b) whenever the bell is rung.']],
+    ['Roman numbers', ['(i) the hour at which the ringing is to begin, and', '(ii) the cause of it, in words.']],
+    [
+      'Roman numbers further on',
+      ['(iv) the hour at which the ringing is to begin, and', '(v) the cause of it, in words; and', '(vi) nothing.'],
+    ],
+  ])('%s', (_name, lines) => {
+    expect(decisionsOf(lines.join('\n'))).toMatch(/^[/|]+$/);
+  });
+
+  test('a bracket that counts nothing on is the end of a sentence as any other', () => {
+    expect(
+      decisionsOf(
+        [
+          'The lamp was lit by a man who kept his back to the window',
+          '(he did not like the sea) for all of forty years and who',
+          'is buried behind the chapel.',
+        ].join('\n'),
+      ),
+    ).toBe('__');
+  });
+});
+
+describe('entries whose other lines are set in', () => {
+  const entry = (text: string) => wrap(text, 56, false).map((line, at) => (at === 0 ? line : `    ${line}`));
+  const BOOKS = [
+    'Quist, L. (1994). Geese and their numbers, with a table of all that were counted. Annals of the Green, 3, 12–19.',
+    'Venn, T., & Harrow, E. (2008). A ladder of our own, and what became of it in the gale. Slates, 14(2), 101–117.',
+    'Pell, A. (2012). Jam. Fen Press.',
+  ];
+
+  test('each stands alone and goes on in them, whatever its lines begin with', () => {
+    const lines = BOOKS.map(entry);
+    const wanted = lines.map((own) => '_'.repeat(own.length - 1)).join('/');
+    expect(decisionsOf(lines.flat().join('\n'))).toBe(wanted);
+  });
+
+  test('a first line that is set in begins a paragraph', () => {
+    const set = (text: string) => wrap(text, 56, false).map((line, at) => (at === 0 ? `    ${line}` : line));
+    const lines = [PROSE.join(' '), PROSE.join(' '), PROSE.join(' ')].map(set);
+    const wanted = lines.map((own) => '_'.repeat(own.length - 1)).join('/');
+    expect(decisionsOf(lines.flat().join('\n'))).toBe(wanted);
+  });
+});
+
+describe('few lines', () => {
+  test.each([
+    ['a shopping list', ['2 lb flour', 'lamp oil', 'a dozen eggs', 'matches', 'tar for the boat']],
+    ['very narrow lines', ['the tide comes in', 'and does not ask', 'who left the gate', 'unfastened']],
+    [
+      'lines that all end in a comma',
+      [
+        'When the tide goes down, my love,',
+        'and the boats lie on their side,',
+        'i will wait for you, my love,',
+        'till the turning of the tide.',
+      ],
+    ],
+    ['words in capitals', ['LOST', 'GREY CAT WITH ONE WHITE EAR', 'ANSWERS TO BISCUIT', 'REWARD', 'CALL AT NUMBER 9']],
+  ])('%s: every line end stands', (_name, lines) => {
+    expect(decisionsOf(lines.join('\n'))).toMatch(/^[/|]+$/);
+  });
+
+  test.each([
+    ['two full lines', PROSE.slice(0, 3)],
+    ['a line that ends in "the"', ['He went down to the', 'quay and stood', 'beside the boat.']],
+    ['a word that is cut', ['It was consid-', 'erable, and no', 'one minded.']],
+    [
+      'all in capitals',
+      [
+        'GOOD MORNING TO ALL OF YOU, AND WELCOME TO THE THIRD',
+        'MEETING OF THE YEAR, WHICH IS ALSO THE FIRST, SINCE THE',
+        'OTHER TWO WERE HELD ON THE STAIRS, BECAUSE A GOOSE HAD',
+        'TAKEN THE ROOM.',
+      ],
+    ],
+  ])('%s: the lines were wrapped', (_name, lines) => {
+    expect(decisionsOf(lines.join('\n'))).toMatch(/^[_~]+$/);
+  });
+
+  test('a salutation and a close stand beside lines that wrap', () => {
+    const lines = [
+      'Dear Mrs. Pell,',
+      '',
+      ...PROSE.map((line, at) => (at === 0 ? `the ${line.slice(4)}` : line)),
+      '',
+      'Yours truly,',
+      'Enoch Harrow',
+    ];
+    expect(decisionsOf(lines.join('\n'))).toBe(`/${'_'.repeat(PROSE.length - 1)}//`);
+  });
+
+  test('a list beside lines that wrap keeps its lines, though they begin small', () => {
+    const lines = ['martedì e venerdì', 'sabato mattina', 'lunedì chiuso', '', ...PROSE];
+    expect(decisionsOf(lines.join('\n')).slice(0, 3)).toMatch(/^[/|]+$/);
+  });
+});
+
+test('a title wider than all lines below it is no part of what follows', () => {
+  const lines = [
+    'The Geese of the Green of Wrackby, Counted on Ten Mornings in Spring',
+    'Lorna Quist',
+    '',
+    ...wrap(PROSE.join(' '), 44, false),
+  ];
+  expect(decisionsOf(lines.join('\n')).slice(0, 2)).toBe('//');
+});
