@@ -66,3 +66,53 @@ test('axe finds nothing on the bar of doubts', async ({ page }) => {
   await expect(page.locator('[data-shown]').first()).toBeVisible();
   await isAccessible(page);
 });
+
+test('a head in the middle of a sentence is asked about as a line; kept, it stands by itself, after a reload too', async ({
+  page,
+}) => {
+  await openDesk(page);
+  await paste(
+    page,
+    'The almanac of the valley was printed in 1711 by\na widow who had inherited the press and could not\n\nTHE WIDOW’S PRESS\n\nread. She set the letters by their shape, and it\nis one of the most accurate that we have.\n',
+  );
+  await pieceIsReady(page);
+  await expect(page.getByText('Does the line “THE WIDOW’S PRESS” belong to the text?')).toBeVisible();
+  expect(await cleanTexts(page)).toHaveLength(1);
+  await page.keyboard.press('k');
+  const kept = [/could not$/, 'THE WIDOW’S PRESS', /^read\. She set/];
+  const texts = async () => (await cleanTexts(page)).map((text) => text.trim());
+  await expect.poll(texts).toHaveLength(3);
+  for (const [at, wanted] of kept.entries()) expect((await texts())[at]).toMatch(wanted);
+  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  await page.reload();
+  await pieceIsReady(page);
+  await expect.poll(texts).toHaveLength(3);
+  await page.keyboard.press('ControlOrMeta+Z');
+  await expect.poll(texts).toHaveLength(1);
+  await page.keyboard.press('j');
+  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  expect(await texts()).toHaveLength(1);
+});
+
+test('sheets and the list of edits open after the server has gone, once the piece has been there for a while', async ({
+  page,
+}) => {
+  const fetched = Promise.all(
+    ['history-sheet', 'keys-sheet', 'edit-list'].map((name) =>
+      page.waitForResponse((response) => response.url().includes(name) && response.ok()),
+    ),
+  );
+  await openDesk(page);
+  await paste(page, 'The tide fell.[1] It rose.[2]');
+  await pieceIsReady(page);
+  await fetched;
+  await page.route('**/*', (route) => route.abort());
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('v');
+  await expect(page.getByRole('dialog', { name: 'Steps and versions' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Ledger', exact: true }).click();
+  await expect(page.getByRole('row').first()).toBeVisible();
+});

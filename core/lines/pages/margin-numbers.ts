@@ -30,7 +30,7 @@ const FEWEST_LINES = 10;
 const LEAST_SHARE_OF_LINES = 0.8;
 const FIRST_YEAR = 1000;
 const NEARLY_AS_LONG = 0.75;
-const SHARE_OF_LONG = 0.5;
+const SHARE_OF_LONG = 0.6;
 const LEAST_SHARE_RUNNING_ON = 0.15;
 
 /**

@@ -1,0 +1,182 @@
+import { describe, expect, test } from '@jest/globals';
+import { clean, revise } from '../cleaning/clean.ts';
+import type { Cleaning } from '../cleaning/cleaning.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { listDoubts, stepForAnswer, type EditDoubt } from '../doubts/doubts.ts';
+import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
+import { digested } from '../report/digest.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+
+const LONG =
+  'The ferry of Wrackby has crossed the sound four times a day for more than a hundred years, and in all weathers, with sheep.';
+
+const cleaned = (source: string) => clean(source, DEFAULT_STYLE);
+const lines = (cleaning: Cleaning) => cleanText(cleaning).split(/\n+/);
+
+/** What was taken out and is asked about, with the reason. */
+function asked(cleaning: Cleaning): [string, string | undefined][] {
+  return editDoubts(cleaning).map(({ from, to, why }) => [cleaning.source.slice(from, to), why]);
+}
+
+function editDoubts(cleaning: Cleaning): EditDoubt[] {
+  return listDoubts(digested(cleaning)).filter((doubt) => doubt.kind === 'edit');
+}
+
+/** The cleaning after all its questions about edits have been answered alike. */
+function answered(cleaning: Cleaning, answer: 'now' | 'other'): Cleaning {
+  const step = stepForAnswer(cleaning, editDoubts(cleaning), answer);
+  const { style, choices } = outcomeOf(applyStep(NO_HISTORY, step!), DEFAULT_STYLE);
+  const now = revise(cleaning, style, choices);
+  expect(cleanText(now)).toBe(cleanText(clean(cleaning.source, style, choices)));
+  return now;
+}
+
+describe('a line that stands alone in the middle of a sentence', () => {
+  const BEFORE = 'The almanac of the valley was printed in 1711 by\na widow who had inherited the press and could not';
+  const AFTER = 'read. She set the letters by their shape, and it\nis one of the most accurate that we have.';
+  const between = (line: string) => `${BEFORE}\n\n${line}\n\n${AFTER}\n`;
+  const JOINED = `${BEFORE} ${AFTER}`.replace(/\n/g, ' ');
+
+  test.each(['34   THE WIDOW’S PRESS', 'The Widow’s Press', 'TIDE MILLS          19'])(
+    '%j goes, and is asked about',
+    (line) => {
+      const cleaning = cleaned(between(line));
+      expect(lines(cleaning)).toEqual([JOINED]);
+      expect(asked(cleaning)).toEqual([[line, 'lone']]);
+    },
+  );
+
+  test('once it was found right that it goes nobody is asked again', () => {
+    const cleaning = answered(cleaned(between('The Widow’s Press')), 'now');
+    expect(lines(cleaning)).toEqual([JOINED]);
+    expect(asked(cleaning)).toEqual([]);
+  });
+
+  test('kept, it stands by itself and is never run into the sentence', () => {
+    const cleaning = answered(cleaned(between('The Widow’s Press')), 'other');
+    expect(lines(cleaning)).toHaveLength(3);
+    expect(lines(cleaning)[1]).toBe('The Widow’s Press');
+    expect(asked(cleaning)).toEqual([]);
+  });
+
+  test('one that comes again where another sentence is cut has proved what it is', () => {
+    const twice = `${between('The Widow’s Press')}\n${between('The Widow’s Press').replaceAll('press and', 'shop and')}`;
+    const cleaning = cleaned(twice);
+    expect(cleanText(cleaning)).not.toContain('Widow’s Press');
+    expect(asked(cleaning)).toEqual([]);
+  });
+
+  test.each([
+    ['a sentence', 'Nobody could read.'],
+    ['an item', '• a widow'],
+    ['words that begin small', 'so it was said'],
+    ['a line too long for a head', 'The Widow Who Had Inherited the Press and Could Not Read a Single Word of It'],
+  ])('%s is no head', (_name, line) => {
+    expect(cleanText(cleaned(between(line)))).toContain(line);
+  });
+
+  test('nor is a heading between two paragraphs', () => {
+    const source = `${BEFORE} read.\n\nThe Widow’s Press\n\n${AFTER.replace('read. She', 'She')}\n`;
+    expect(cleanText(cleaned(source))).toContain('The Widow’s Press');
+  });
+
+  test('where blank lines stand between all lines, a line is one as the others', () => {
+    const source = [...BEFORE.split('\n'), 'Emma', ...AFTER.split('\n')].join('\n\n');
+    expect(cleanText(cleaned(source))).toContain('Emma');
+  });
+
+  test('without stops nothing tells where a sentence goes on', () => {
+    const source = between('The Widow’s Press').replace(/[.,]/g, '').repeat(3);
+    expect(cleanText(cleaned(source))).toContain('The Widow’s Press');
+  });
+});
+
+describe('what a page has around its text', () => {
+  const page = (head: string, foot: string) => `${head}\n\n${LONG}\n\n${LONG}\n\n${foot}\n`;
+
+  test('known labels go without a word', () => {
+    const cleaning = cleaned(page('Skip to content\nLog in', 'Share this article\nCookie settings'));
+    expect(lines(cleaning)).toEqual([LONG, LONG]);
+    expect(asked(cleaning)).toEqual([]);
+  });
+
+  test('a link below goes with the labels there, and is asked about', () => {
+    const cleaning = cleaned(page('Log in', 'Related articles\nThe rope walk\nCookie settings'));
+    expect(asked(cleaning)).toEqual([['The rope walk', 'unique']]);
+    expect(lines(answered(cleaning, 'other'))).toContain('The rope walk');
+  });
+
+  test('a word among labels goes, a title among them stays', () => {
+    const head =
+      'Skip to content\nHome\nNews\nCulture\nWeather\nSubscribe\nLog in\nThe island that moved\n4 min read\nCopy link';
+    const cleaning = cleaned(page(head, 'Read more\nPrivacy policy'));
+    expect(lines(cleaning)).toEqual(['The island that moved', LONG, LONG]);
+    expect(asked(cleaning)).toEqual([['Weather', 'company']]);
+  });
+
+  test('a menu before a title that stands alone goes whole', () => {
+    const source = `Saltfern Guide\nPlaces\nTides\nSign in\n\nThe Ferry\n\n${LONG}\n\n${LONG}`;
+    const cleaning = cleaned(source);
+    expect(lines(cleaning)).toEqual(['The Ferry', LONG, LONG]);
+    expect(asked(cleaning).map(([words]) => words)).toEqual(['Saltfern Guide', 'Places', 'Tides']);
+  });
+
+  test('a line about cookies goes beside a label only', () => {
+    const words = 'We use cookies to make this site work; please accept them.';
+    expect(cleanText(cleaned(page(`${words}\nAccept all\nLog in`, 'Copy link')))).not.toContain(words);
+    expect(cleanText(cleaned(page(words, 'Copy link\nLog in')))).toContain(words);
+  });
+
+  test('a last short sentence is part of the text, whatever stands around it', () => {
+    const source = page(
+      'Log in',
+      'Advertisement\n\nA decision on the eggs is expected on Friday.\n\nMore on this story\nMost read\n1\n2',
+    );
+    expect(lines(cleaned(source)).at(-1)).toBe('A decision on the eggs is expected on Friday.');
+  });
+
+  test('labels that are all there is are the text', () => {
+    expect(lines(cleaned('Log in\nShare this article\nPrivacy policy'))).toHaveLength(3);
+  });
+});
+
+describe('figures beside lines', () => {
+  const numbered = (words: readonly string[], first: number) =>
+    words.map((line, at) => `${first + at}  ${line}`).join('\n');
+  const PRINTED = Array.from({ length: 12 }, (_, at) =>
+    at % 3 === 2
+      ? 'the mill stood still on all but the stormiest days.'
+      : 'and nobody had ever asked it what it thought of the',
+  );
+
+  test('numbers of lines go, those of lines without words too', () => {
+    const source = numbered([...PRINTED.slice(0, 6), '', ...PRINTED.slice(6)], 1);
+    expect(cleanText(cleaned(source))).not.toMatch(/\d/);
+  });
+
+  test('years of a chronicle stay', () => {
+    expect(cleanText(cleaned(numbered(PRINTED, 1711)))).toContain('1715');
+  });
+
+  test('numbers of verses stay', () => {
+    const verses = Array.from({ length: 12 }, (_, at) =>
+      at % 2 === 0 ? 'In the beginning was the lamp, and the lamp was lit, and the keeper saw it.' : 'and it was good.',
+    );
+    expect(cleanText(cleaned(numbered(verses, 1)))).toMatch(/7 +In the beginning/);
+  });
+});
+
+describe('figures in brackets behind words', () => {
+  test.each([
+    ['Nine mills stood,[1] and a tenth[2] burned.[3]', 'Nine mills stood, and a tenth burned.'],
+    ['Position a[0] holds the name, a[1] the weight.', undefined],
+    ['Compare row[1] with best[1], then names[1].', undefined],
+    ['Take x[i] = y[2] + 3 and go on.', undefined],
+    ['It burned.[5]:112 It was rebuilt.[clarification needed][who?]', 'It burned. It was rebuilt.'],
+    ['[4] Wickstead, H.: Walls.', undefined],
+    ['E = mc², 10⁻³ mol, 4 m² and H².', undefined],
+    ['The end of it.² So he said³ then.', 'The end of it. So he said then.'],
+  ])('%j', (source, wanted = source) => {
+    expect(cleanText(cleaned(source))).toBe(wanted);
+  });
+});
