@@ -34,6 +34,8 @@ export const HOSTILE: readonly string[] = [
   '0:04 ',
   '[0:04] a ',
   'a: b\n',
+  // The habits of the text change every nine lines.
+  `${'the words go on\n'.repeat(9)}${'the words go on\n\n'.repeat(9)}`,
   'a-\n',
   '<b>',
   '*a ',

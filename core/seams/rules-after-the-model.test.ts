@@ -1,7 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { decisionsOf } from '../testing/decisions.ts';
+import { ALL_LINE_OPTIONS } from '../lines/line-kind.ts';
+import { readLines } from '../lines/read-lines.ts';
 import { wrap } from '../testing/typeset.ts';
+import { indexWords } from '../text/word-index.ts';
+import { decideSeams } from './decide.ts';
+import { Decision } from './seam-table.ts';
+
+const SIGNS = { [Decision.join]: '_', [Decision.mend]: '~', [Decision.break]: '/', [Decision.keep]: '|' } as const;
+
+/** What is decided at each line end of a text: "_" joined, "~" mended, "/" a new paragraph, "|" kept as a line end. */
+function decisionsOf(source: string): string {
+  const { decision } = decideSeams(source, readLines(source, ALL_LINE_OPTIONS), indexWords(source));
+  return Array.from(decision, (one) => SIGNS[one as keyof typeof SIGNS]).join('');
+}
 
 const PROSE = wrap(
   'The lamp was lit for the first time in the spring of 1744, by a man who had never seen the sea before and did not like it, and who kept his back to the window for forty years.',
