@@ -18,7 +18,7 @@ export const pageFurniture = {
   ],
   reasons: {
     unique: 'its words stand nowhere else in the text',
-    lone: 'it stands alone in the middle of a sentence and comes only once',
+    lone: 'it comes only once, so nothing proves that it is one',
   },
   kinds: [LineKind.pageNumber, LineKind.runningHead],
   lineOptions: () => ({ furniture: true }),

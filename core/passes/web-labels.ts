@@ -20,7 +20,7 @@ export const webLabels = {
   ],
   reasons: {
     unique: 'its words stand nowhere else in the text',
-    company: 'it stands among menus and buttons',
+    company: 'only the lines beside it tell that it is one',
   },
   kinds: [LineKind.webLabel],
   lineOptions: () => ({ webLabels: true }),

@@ -102,7 +102,7 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
     return {
       question: `Does the line “${words}” belong to the text?`,
       reason: `Line ${lines[0]} was taken out by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
-      first: { label: 'Leave it out', words: `${end} … ${start}`, answer: 'now' },
+      first: { label: 'Leave it out', words: 'struck out, to be taken back', answer: 'now' },
       second: { label: 'It belongs', words, answer: 'other' },
     };
   }

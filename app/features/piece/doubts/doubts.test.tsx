@@ -63,7 +63,7 @@ describe('a line that was taken out', () => {
     );
     expect(asked.question).toBe('Does the line “THE MILL” belong to the text?');
     expect(asked.reason).toBe(
-      'Line 4 was taken out by “Running heads and page numbers”, but it stands alone in the middle of a sentence and comes only once.',
+      'Line 4 was taken out by “Running heads and page numbers”, but it comes only once, so nothing proves that it is one.',
     );
     expect([asked.first.answer, asked.second.answer]).toEqual(['now', 'other']);
   });
