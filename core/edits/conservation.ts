@@ -1,3 +1,4 @@
+import { isDigit } from '../text/characters.ts';
 import { wordsWithin, type WordIndex } from '../text/word-index.ts';
 import { isAscii, wordsOf } from '../text/words.ts';
 import { pieceText, type Piece } from './piece.ts';
@@ -64,6 +65,7 @@ export function tallyWords(source: string, words: WordIndex, pieces: readonly Pi
       const plain = tallyPlainRegion(source, words, pieces, at, last);
       if (plain) {
         removed += plain.removed;
+        inserted += plain.inserted;
         mended += plain.mended;
       } else {
         const region = compareWords(source, pieces, at, last);
@@ -89,7 +91,7 @@ function tallyPlainRegion(
   pieces: readonly Piece[],
   first: number,
   last: number,
-): Pick<WordTally, 'removed' | 'mended'> | undefined {
+): Pick<WordTally, 'removed' | 'inserted' | 'mended'> | undefined {
   let isApart = false;
   for (let at = first; at <= last; at++) {
     if (!isGap(pieces[at]!.text, 0)) return undefined;
@@ -102,11 +104,23 @@ function tallyPlainRegion(
   if (isApart || opens || closes) {
     // No word reaches over the ends of the region, and what is beside it does not grow together.
     const isCut = (opens || isBorder(source.charCodeAt(from))) && (closes || isBorder(source.charCodeAt(to - 1)));
-    return isCut ? { removed: wordsWithin(words, from, to), mended: 0 } : undefined;
+    if (isCut) return { removed: wordsWithin(words, from, to), inserted: 0, mended: 0 };
+    // The end of a word that went leaves another word: "arms1".
+    const isEnd = !isApart && closes && !opens && first === last && isPlainLetter(source.charCodeAt(from - 1));
+    return isEnd && isPlain(source, from, to) ? { removed: 1, inserted: 1, mended: 0 } : undefined;
   }
   if (first < last || pieces[first]!.text !== '' || !isPlainLetter(source.charCodeAt(from - 1))) return undefined;
   if (!isPlainLetter(source.charCodeAt(to)) || source.charCodeAt(from) !== 0x2d) return undefined;
-  return isGap(source, from + 1, to) ? { removed: 0, mended: 1 } : undefined;
+  return isGap(source, from + 1, to) ? { removed: 0, inserted: 0, mended: 1 } : undefined;
+}
+
+/** Nothing but letters and figures without accents. */
+function isPlain(source: string, from: number, to: number): boolean {
+  for (let at = from; at < to; at++) {
+    const code = source.charCodeAt(at);
+    if (!isPlainLetter(code) && !isDigit(code)) return false;
+  }
+  return true;
 }
 
 function isPlainLetter(code: number): boolean {

@@ -1,6 +1,6 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { isFunctionWord } from '../text/language.ts';
-import { findGluedFigures } from '../text/note-marks.ts';
+import { gluedFigureAt } from '../text/note-marks.ts';
 import { Sign } from '../text/signs.ts';
 import type { InlinePass, PassContext } from './pass.ts';
 
@@ -59,13 +59,12 @@ export const referenceMarks = {
   },
   signs: Sign.figure | Sign.squareBracket | Sign.noteSign,
   find: ({ text }, context) => {
-    const { gluedNotes } = context;
     const marks: LocalEdit[] = [];
     for (const { 0: mark, index } of text.matchAll(MARKS)) {
       const edit = READERS[kindOf(mark)](text, index, mark, context);
       if (edit) marks.push(edit);
     }
-    return gluedNotes.size === 0 ? marks : withGluedNotes(marks, text, gluedNotes);
+    return marks;
   },
 } as const satisfies InlinePass;
 
@@ -104,7 +103,9 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
       : { from: at, to: at + mark.length, insert: '' },
   figure: (text, at, mark, { gluedNotes }) => {
     const to = at + mark.length;
-    if (mark.length > 2 || !STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
+    if (mark.length > 2) return undefined;
+    if (gluedNotes.size > 0 && isGluedNote(text, at, mark, gluedNotes)) return { from: at, to, insert: '' };
+    if (!STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
     if (!CAPITAL_AFTER.test(text.slice(to, to + LONGEST_GAP))) return undefined;
     const stem = /\S*$/.exec(text.slice(Math.max(0, at - LONGEST_STEM), at))![0];
     const edit = { from: at, to, insert: '' };
@@ -127,10 +128,7 @@ function isNoteSign(text: string, at: number, mark: string): boolean {
   return mark !== '*' || !/\*[^\s*][^*\n]*$/.test(text.slice(Math.max(0, at - LONGEST_EMPHASIS), at));
 }
 
-function withGluedNotes(marks: readonly LocalEdit[], text: string, gluedNotes: ReadonlySet<string>): LocalEdit[] {
-  const taken = new Set(marks.map((mark) => mark.from));
-  const glued = findGluedFigures(text)
-    .filter(({ stem, figures, from }) => gluedNotes.has(stem + figures) && !taken.has(from))
-    .map(({ from, figures }) => ({ from, to: from + figures.length, insert: '' }));
-  return [...marks, ...glued].sort((a, b) => a.from - b.from);
+function isGluedNote(text: string, at: number, mark: string, gluedNotes: ReadonlySet<string>): boolean {
+  const stem = gluedFigureAt(text, at, mark)?.stem;
+  return stem !== undefined && gluedNotes.has(stem + mark);
 }

@@ -10,19 +10,30 @@ export interface GluedFigure {
   readonly stem: string;
 }
 
-const FIGURE = /(?<!\d)\d{1,2}(?=[\s.,;:)\]]|$)/gm;
+const FIGURES = /\d+/g;
+/** What may stand behind a mark. */
+const AFTER = /[\s.,;:)\]]/;
 const STEM = /(?:^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}(?<!\p{Lu})[”’"')\].,;:!?]{0,3})$/u;
 const LONGEST_STEM = 36;
+const MOST_FIGURES = 2;
 
 /** Finds glued figures in order. Figures are rare, so it is they that are looked for, and the word before them then. */
 export function findGluedFigures(text: string): GluedFigure[] {
   const found: GluedFigure[] = [];
-  for (const match of text.matchAll(FIGURE)) {
-    if (!mayFollowWord(text, match.index)) continue;
-    const stem = STEM.exec(text.slice(Math.max(0, match.index - LONGEST_STEM), match.index))?.[1];
-    if (stem !== undefined) found.push({ from: match.index, figures: match[0], stem });
+  for (const { 0: figures, index } of text.matchAll(FIGURES)) {
+    const glued = gluedFigureAt(text, index, figures);
+    if (glued) found.push(glued);
   }
   return found;
+}
+
+/** What a run of figures that begins at `from` is glued to; undefined where it is glued to nothing, or is no mark. */
+export function gluedFigureAt(text: string, from: number, figures: string): GluedFigure | undefined {
+  if (figures.length > MOST_FIGURES || !mayFollowWord(text, from)) return undefined;
+  const after = text[from + figures.length];
+  if (after !== undefined && !AFTER.test(after)) return undefined;
+  const stem = STEM.exec(text.slice(Math.max(0, from - LONGEST_STEM), from))?.[1];
+  return stem === undefined ? undefined : { from, figures, stem };
 }
 
 const MOST_PUNCTUATION = 3;

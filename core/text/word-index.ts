@@ -1,6 +1,6 @@
 import { grown } from './growing.ts';
 import { isCjk, isWordUnit } from './characters.ts';
-import { isInsideWord, LATIN, LATIN_WORD_UNITS } from './words.ts';
+import { isInsideWord, LATIN } from './words.ts';
 
 /** Where the words of a text lie, in order and in UTF-16 offsets: word i is text[from[i], to[i]). */
 export interface WordIndex {
@@ -24,11 +24,21 @@ export function outlineOf(word: string): number {
   return outline;
 }
 
-/** Small letters of the Latin script; all other letters count alike, since looking them up would cost more than it saves. */
-const SMALL = Uint16Array.from({ length: LATIN }, (_, code) => String.fromCharCode(code).toLowerCase().charCodeAt(0));
+/**
+ * What a unit of a word adds to its outline: small letters of the Latin script for capitals too; all other letters count alike,
+ * since looking them up would cost more than it saves. 0 for what is in no word, so that one look tells both.
+ */
+const FOLDED = Uint16Array.from({ length: LATIN }, (_, code) =>
+  isWordUnit(code) ? String.fromCharCode(code).toLowerCase().charCodeAt(0) : 0,
+);
+const OTHER_LETTER = 1;
 
 function foldUnit(outline: number, code: number): number {
-  return (outline * 31 + (code < LATIN ? SMALL[code]! : 1)) & (OUTLINES - 1);
+  return addTo(outline, code < LATIN ? FOLDED[code]! : OTHER_LETTER);
+}
+
+function addTo(outline: number, folded: number): number {
+  return (outline * 31 + folded) & (OUTLINES - 1);
 }
 
 /** Finds the words of a text, once for all who count or look them up. Linear in its length. */
@@ -39,8 +49,9 @@ export function indexWords(text: string): WordIndex {
   let count = 0;
   const { length } = text;
   for (let at = 0; at < length;) {
-    let code = text.charCodeAt(at);
-    if (code < LATIN ? LATIN_WORD_UNITS[code] === 0 : !isWordUnit(code)) {
+    const first = text.charCodeAt(at);
+    let folded = first < LATIN ? FOLDED[first]! : isWordUnit(first) ? OTHER_LETTER : 0;
+    if (folded === 0) {
       at++;
       continue;
     }
@@ -49,19 +60,16 @@ export function indexWords(text: string): WordIndex {
       to = grown(to);
       outline = grown(outline);
     }
-    from[count] = at;
-    let folded = foldUnit(0, code);
-    at++;
-    if (isCjk(code)) {
-      if (code >= 0xd800 && code <= 0xdbff && at < length) at++;
-    } else {
+    from[count] = at++;
+    if (!isCjk(first)) {
       for (; at < length; at++) {
-        code = text.charCodeAt(at);
-        const isInside = code < LATIN && LATIN_WORD_UNITS[code] === 1 ? true : isInsideWord(text, at, length, code);
-        if (!isInside) break;
-        folded = foldUnit(folded, code);
+        const code = text.charCodeAt(at);
+        const added = code < LATIN ? FOLDED[code]! : 0;
+        if (added !== 0) folded = addTo(folded, added);
+        else if (code === 0x20 || !isInsideWord(text, at, length, code)) break;
+        else folded = foldUnit(folded, code);
       }
-    }
+    } else if (first >= 0xd800 && first <= 0xdbff && at < length) at++;
     to[count] = at;
     outline[count] = folded;
     count++;

@@ -24,7 +24,7 @@ export function countWords(text: string, from = 0, to = text.length): number {
 
 /** The first units of Unicode, which nearly all words of Latin scripts are made of, looked up instead of asked about. */
 export const LATIN = 0x250;
-export const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
+const LATIN_WORD_UNITS = Uint8Array.from({ length: LATIN }, (_, code) => (isWordUnit(code) ? 1 : 0));
 
 /** Where the next word begins at or after `from`; `to` where none does. */
 function findWord(text: string, from: number, to: number): number {

@@ -72,8 +72,23 @@ const SUPERSCRIPTS = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 function isMarkedAbove(page: string, mark: string): boolean {
   if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"][${mark[0]}]`, 'u').test(page);
   const raised = [...mark].map((digit) => SUPERSCRIPTS[Number(digit)]).join('');
-  if (page.includes(raised) || page.includes(`[${mark}]`) || page.includes(`(${mark})`)) return true;
-  return new RegExp(`(?<![\\d.])[\\p{L}.,;:!?)”’"\\]]${mark}(?=[\\s.,;:)]|$)`, 'u').test(page);
+  if (page.includes(raised)) return true;
+  for (let at = page.indexOf(mark); at >= 0; at = page.indexOf(mark, at + 1)) {
+    if (isMarkAt(page, at, at + mark.length)) return true;
+  }
+  return false;
+}
+
+const CARRIES_MARK = /[\p{L}.,;:!?)”’"\]]/u;
+const NUMBER_BEFORE = /[\d.]/;
+const BEHIND_MARK = /[\s.,;:)]/;
+
+/** Whether figures in page[from, to) are a mark: in brackets, or glued to a word and no part of a number. */
+function isMarkAt(page: string, from: number, to: number): boolean {
+  const before = page[from - 1] ?? '';
+  const after = page[to] ?? ' ';
+  if ((before === '[' && after === ']') || (before === '(' && after === ')')) return true;
+  return CARRIES_MARK.test(before) && BEHIND_MARK.test(after) && !NUMBER_BEFORE.test(page[from - 2] ?? '');
 }
 
 /** The sentence before the notes is not finished, or goes on with a small letter after the page turn. */
