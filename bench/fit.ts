@@ -1,8 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
 import { contextAt, type SeamDecisions } from '../core/seams/decide.ts';
-import { BIAS, WEIGHTS } from '../core/seams/model.ts';
-import { Decision } from '../core/seams/seam-table.ts';
+import { settlerOf } from '../core/seams/verdicts.ts';
 import { DEFAULT_STYLE } from '../core/index.ts';
 import { everydayCases, generatedCases, readCases, type LabelledCase } from './cases.ts';
 import { labelSeams } from './label.ts';
@@ -74,20 +73,19 @@ function toSample(labelled: LabelledCase, at: number, isReal: boolean): Sample {
   const weight = isReal ? Math.min(MOST_FOR_SHORT, Math.max(1, SHORT / Math.max(1, known))) : WEIGHT_OF_GENERATED;
   const observations: Observation[] = [];
   for (let seam = 0; seam < label.length; seam++) {
-    if (label[seam]! < 0) continue;
+    if (label[seam]! < 0 || isSettledByRule(decided, seam)) continue;
     const evidence = new Float32Array(EVIDENCE_NAMES.length);
     collectEvidence(contextAt(decided, table, seam), seam, evidence);
-    if (isSettledByRule(decided, seam, evidence)) continue;
     observations.push({ evidence, isBreak: label[seam] === 1, weight });
   }
   return { fold: at % FOLDS, isReal, observations };
 }
 
 /** Whether a rule had the last word, as on the turns of captions and the entries of lists: the weights are not asked there. */
-function isSettledByRule({ decision, certainty }: SeamDecisions, seam: number, evidence: Float32Array): boolean {
-  const p = probability({ bias: BIAS, weights: EVIDENCE_NAMES.map((name) => WEIGHTS[name]) }, evidence);
-  const breaks = decision[seam] === Decision.break || decision[seam] === Decision.keep;
-  return breaks !== p >= 0.5 || certainty[seam]! > Math.max(p, 1 - p) + 0.002;
+function isSettledByRule(decided: SeamDecisions, seam: number): boolean {
+  const settler = settlerOf(decided, seam);
+  // Lines of verse are those that the weights part already.
+  return settler !== 'evidence' && settler !== 'verse';
 }
 
 function observationsOf(chosen: readonly Sample[]): Observation[] {

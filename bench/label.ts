@@ -77,7 +77,7 @@ function sourceTokens(source: string, table: LineTable, { seams }: SeamDecisions
 }
 
 /** Words as they are compared: letters and figures alone, small, hyphens inside them dropped. */
-function tokensOf(text: string): string[] {
+export function tokensOf(text: string): string[] {
   return text
     .normalize('NFKC')
     .toLowerCase()

@@ -61,6 +61,7 @@ export { passesInOrder } from './style/order.ts';
 export { newRuleId } from './style/rules.ts';
 export { digested, type Digested } from './report/digest.ts';
 export { toReport } from './report/report.ts';
+export { PART_KINDS, type PartKind } from './lines/part.ts';
 export { linesWrap, type SeamReason } from './seams/decide.ts';
 export type { EvidenceName } from './seams/evidence.ts';
 export { type ParagraphMark } from './seams/paragraph-mark.ts';

@@ -1,4 +1,5 @@
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
+import { partOf, type PartKind } from '../lines/part.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { BlockKind } from './block-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
@@ -23,10 +24,20 @@ const KIND_OF_LINE: Readonly<Partial<Record<number, BlockKind>>> = {
   [LineKind.figureCaption]: 'caption',
 };
 
+const KIND_OF_PART: Readonly<Record<PartKind, BlockKind>> = {
+  prose: 'paragraph',
+  list: 'list-item',
+  verse: 'verse',
+  table: 'table',
+  code: 'code',
+};
+
 /** What a block of the standing lines first..last is, by its lines and the decisions between them. */
 export function kindOfBlock(lines: Lines, first: number, last: number): BlockKind {
   const { table, standing, decision } = lines;
   const line = standing[first]!;
+  const said = partOf(table, line);
+  if (said) return KIND_OF_PART[said];
   const byLine = KIND_OF_LINE[table.kind[line]!];
   if (byLine) return byLine;
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';

@@ -1,3 +1,4 @@
+import type { PartKind } from '../lines/part.ts';
 import type { ParagraphMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
 
@@ -13,6 +14,7 @@ export type Choice =
   | HoldChoice
   | RewriteChoice
   | DropChoice
+  | PartChoice
   | MarkChoice
   | MeasureChoice;
 
@@ -69,6 +71,14 @@ export interface DropChoice {
   readonly to: number;
 }
 
+/** The lines of this range are of this kind, whatever they look like. Of two that overlap the later holds. */
+export interface PartChoice {
+  readonly kind: 'part';
+  readonly from: number;
+  readonly to: number;
+  readonly as: PartKind;
+}
+
 /** This is what marks a paragraph in the text. The range is that of the line end that was pointed at as an example. */
 export interface MarkChoice {
   readonly kind: 'mark';
@@ -103,6 +113,7 @@ export function subjectOf(choice: Choice): string {
     case 'drop':
     case 'hold':
     case 'rewrite':
+    case 'part':
       return `${choice.kind} ${choice.from} ${choice.to}`;
   }
 }

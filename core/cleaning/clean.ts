@@ -5,6 +5,7 @@ import { permitsOf } from '../choices/permits.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { readLines } from '../lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from '../decided/lines-in-force.ts';
+import { putPartsInForce } from '../decided/parts-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { decideSeams, type Overrides } from '../seams/decide.ts';
 import type { Lexicon } from '../seams/split-words.ts';
@@ -39,8 +40,9 @@ export function clean(
 ): Cleaning {
   onStage?.('lines');
   const permits = permitsOf(choices);
-  const allLines = readLines(source, lineOptionsOf(style));
-  putLinesInForce(source, allLines, permits);
+  const read = readLines(source, lineOptionsOf(style));
+  putLinesInForce(source, read, permits);
+  const allLines = putPartsInForce(read, choices);
   onStage?.('seams');
   const language = detectLanguage(source);
   const index = indexWords(source);

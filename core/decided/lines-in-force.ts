@@ -25,7 +25,7 @@ export function keepsLines(table: LineTable, before: readonly Choice[], after: r
 function lineChoices(choices: readonly Choice[]): Map<string, Choice> {
   const found = choices.filter((choice) => {
     if (choice.kind === 'stet' || choice.kind === 'limit') return !choice.pass || IS_LINE_PASS.has(choice.pass);
-    return choice.kind === 'hold' || choice.kind === 'rewrite';
+    return choice.kind === 'hold' || choice.kind === 'rewrite' || choice.kind === 'part';
   });
   return new Map(found.map((choice) => [JSON.stringify(choice), choice]));
 }

@@ -6,6 +6,7 @@ import { PASSES } from '../passes/index.ts';
 import type { Pass } from '../passes/pass.ts';
 import type { OwnRule } from '../rules/own-rule.ts';
 import { rangeOfSeam } from '../decided/seams-in-force.ts';
+import { PART_KINDS } from '../lines/part.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { passesInOrder } from '../style/order.ts';
@@ -58,6 +59,7 @@ const MOVES: readonly Move[] = [
   choose((random, cleaning) => ({ kind: 'limit', ...anyRange(random, cleaning), pass: anyPass(random).id })),
   choose((random, cleaning) => ({ kind: 'limit', ...anyRange(random, cleaning) })),
   choose((random, cleaning) => ({ kind: 'hold', ...anyRange(random, cleaning) })),
+  choose((random, cleaning) => ({ kind: 'part', ...anyRange(random, cleaning), as: pick(random, PART_KINDS) })),
   choose((random, cleaning) => ({ kind: 'rewrite', ...anyRange(random, cleaning), text: pick(random, INSERTS) })),
   (random, { style, choices }) => ({
     kind: 'restore',

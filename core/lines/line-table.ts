@@ -57,6 +57,8 @@ export interface LineTable {
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
   /** The lines that leave without a proof, and why they are asked about. */
   readonly removalDoubts: Map<number, RemovalDoubt>;
+  /** What a person said that lines are, 1 and up as in PART_KINDS, 0 where they said nothing; undefined where they never did. */
+  readonly part?: Uint8Array;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

@@ -7,6 +7,8 @@ import { BY_HAND } from '../choices/choice.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { lineAt } from '../text/line-index.ts';
 import { isBlankUnit } from '../text/characters.ts';
+import { isKept } from '../lines/line-kind.ts';
+import { partOf, type PartKind } from '../lines/part.ts';
 import { Decision } from '../seams/seam-table.ts';
 
 /** A part of the source that a person marked, half-open, in source offsets. */
@@ -24,12 +26,16 @@ export interface PortionView extends Portion {
   readonly isHeld: boolean;
   /** Lines of it were left out by hand. */
   readonly isLeftOut: boolean;
+  /** What a person said that its lines are: all of them, or none. */
+  readonly part: PartKind | undefined;
 }
 
 export type PortionAction =
   | { readonly kind: 'hold' | 'release' | 'only' | 'leave-out' | 'take-back' }
   /** The pass lets all of the portion stand. */
-  | { readonly kind: 'stet'; readonly pass: string };
+  | { readonly kind: 'stet'; readonly pass: string }
+  /** Its lines are of this kind; without one the evidence tells again. */
+  | { readonly kind: 'part'; readonly as: PartKind | undefined };
 
 /** What is known of a portion; undefined where there is nothing but white space in it. */
 export function viewPortion(cleaning: Cleaning, portion: Portion): PortionView | undefined {
@@ -48,6 +54,7 @@ export function viewPortion(cleaning: Cleaning, portion: Portion): PortionView |
     passes: [...counts].map(([pass, edits]) => ({ pass, edits })),
     isHeld: choicesIn(cleaning, ['hold'], { from, to }).length > 0,
     isLeftOut: choicesIn(cleaning, ['drop'], { from, to }).length > 0,
+    part: partOfLines(cleaning, lineAt(index, from), lineAt(index, to - 1)),
   };
 }
 
@@ -68,14 +75,42 @@ export function stepForPortion(cleaning: Cleaning, portion: Portion, action: Por
       return withdraw(choicesIn(cleaning, ['drop'], range));
     case 'stet':
       return choose({ kind: 'stet', ...range, pass: action.pass });
+    case 'part':
+      return sayPart(cleaning, range, action.as);
   }
 }
 
+/** What a person said of all lines first..last that have words; undefined where they said it of some of them only. */
+function partOfLines({ table }: Cleaning, first: number, last: number): PartKind | undefined {
+  let said: PartKind | undefined;
+  for (let line = first; line <= last; line++) {
+    if (!isKept(table.kind[line]!)) continue;
+    const part = partOf(table, line);
+    if (part === undefined || (said !== undefined && part !== said)) return undefined;
+    said = part;
+  }
+  return said;
+}
+
+/** The step that says what the lines of a portion are: what was said of lines within it before is taken back. */
+function sayPart(cleaning: Cleaning, range: Portion, as: PartKind | undefined): Step | undefined {
+  const { from, to } = linesOf(cleaning, range);
+  const before = choicesIn(cleaning, ['part'], { from, to });
+  const gone = as === undefined ? before : before.filter((choice) => choice.from >= from && choice.to <= to);
+  const steps: Step[] = gone.map((choice) => ({ kind: 'withdraw', choice }));
+  if (as !== undefined) steps.push({ kind: 'choose', choice: { kind: 'part', from, to, as } });
+  return oneStep(steps);
+}
+
 /** The step that leaves out all lines that a source range touches. */
-export function leaveOut({ table }: Cleaning, { from, to }: Portion): Step {
+export function leaveOut(cleaning: Cleaning, portion: Portion): Step {
+  return choose({ kind: 'drop', ...linesOf(cleaning, portion) });
+}
+
+/** All lines that a source range touches. */
+function linesOf({ table }: Cleaning, { from, to }: Portion): Portion {
   const { index } = table;
-  const last = lineAt(index, Math.max(from, to - 1));
-  return choose({ kind: 'drop', from: index.from[lineAt(index, from)]!, to: index.to[last]! });
+  return { from: index.from[lineAt(index, from)]!, to: index.to[lineAt(index, Math.max(from, to - 1))]! };
 }
 
 /** The pieces that share something with [from, to), in order. */

@@ -2,6 +2,7 @@ import type { Captions } from '../lines/captions/captions.ts';
 import { Turn } from '../lines/captions/turns.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
 
 const TURN_CERTAINTY = 0.93;
 /** Silence within a verse of a song, ms. */
@@ -14,20 +15,15 @@ const CERTAINTY = 0.6;
 const TAG = /<[^<>]*>/g;
 
 /** Settles the seams at turns: one begins a paragraph, and a name that stands alone is one; lines of a song stay lines. */
-export function breakAtTurns(
-  { captions }: LineTable,
-  seams: SeamTable,
-  decision: Uint8Array,
-  certainty: Float32Array,
-): void {
+export function breakAtTurns({ captions }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (!captions.found) return;
   for (let seam = 0; seam < seams.count; seam++) {
     const before = captions.turn[seams.line[seam]!]!;
     const after = captions.turn[seams.line[seam + 1]!]!;
     if (after === Turn.none && (before === Turn.none || before === Turn.begins)) continue;
     const isSong = before === Turn.sung && after === Turn.sung && !isLong(captions, seams, seam);
-    decision[seam] = isSong ? Decision.keep : Decision.break;
-    certainty[seam] = Math.max(certainty[seam]!, TURN_CERTAINTY);
+    const certainty = Math.max(verdicts.certainty[seam]!, TURN_CERTAINTY);
+    settle(verdicts, seam, isSong ? Decision.keep : Decision.break, 'turn', certainty);
   }
 }
 
@@ -40,13 +36,7 @@ function isLong({ start, end }: Captions, seams: SeamTable, seam: number): boole
  * Divides what a caption track leaves without pauses and turns for pages: at the end of a sentence, in unpunctuated captions
  * anywhere, where the speaker stops longest.
  */
-export function divideLongSpeech(
-  source: string,
-  table: LineTable,
-  seams: SeamTable,
-  decision: Uint8Array,
-  certainty: Float32Array,
-): void {
+export function divideLongSpeech(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (!table.captions.found) return;
   const chars = Uint32Array.from(seams.line, (line) => {
     return source.slice(table.from[line], table.to[line]).replace(TAG, '').length + 1;
@@ -55,15 +45,12 @@ export function divideLongSpeech(
   let from = 0;
   for (let seam = 0; seam < seams.count; seam++) {
     since += chars[seam]!;
-    if (decision[seam] === Decision.break) {
+    if (verdicts.decision[seam] === Decision.break) {
       since = 0;
       from = seam + 1;
     } else if (since > LONGEST) {
-      const best = bestDivision(table, seams, chars, decision, from, seam);
-      if (best !== undefined) {
-        decision[best] = Decision.break;
-        certainty[best] = CERTAINTY;
-      }
+      const best = bestDivision(table, seams, chars, verdicts.decision, from, seam);
+      if (best !== undefined) settle(verdicts, best, Decision.break, 'speech', CERTAINTY);
       from = (best ?? seam) + 1;
       since = 0;
       for (let kept = from; kept <= seam; kept++) since += chars[kept]!;

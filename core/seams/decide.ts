@@ -9,6 +9,7 @@ import { settleHeadLines } from './head-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
+import { settleParts } from './parts.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import type { Measure } from './room.ts';
@@ -20,6 +21,7 @@ import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
+import { openVerdicts, settlerOf, type Settler, type Verdicts } from './verdicts.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** A part of the text with one convention: the seams from..to. */
@@ -38,7 +40,7 @@ export interface Overrides {
 }
 
 /** The seams of a text with what the evidence says of each. */
-export interface SeamDecisions {
+export interface SeamDecisions extends Verdicts {
   readonly seams: SeamTable;
   readonly measure: Measure;
   readonly sequence: Uint8Array;
@@ -48,10 +50,6 @@ export interface SeamDecisions {
   readonly usualIndent: number;
   /** They tile the seams; at least one. */
   readonly regions: readonly Region[];
-  /** By seam: the decision, a `Decision`. */
-  readonly decision: Uint8Array;
-  /** By seam: the probability that the decision is right, from 0.5 to 1. */
-  readonly certainty: Float32Array;
   /** By seam, for those that cut a word: how its halves go together if the lines are joined. */
   readonly splits: ReadonlyMap<number, SplitWord>;
 }
@@ -77,29 +75,30 @@ export function decideSeams(
     const convention = findConvention(table, seams, from, to, mark);
     return { from, to, convention, fullEnds: fullEndOdds(source, table, seams, convention, measure, from, to) };
   });
-  const decision = new Uint8Array(seams.count);
-  const certainty = new Float32Array(seams.count);
+  const verdicts = openVerdicts(seams.count);
   for (const region of regions) {
     const context: SeamContext = { table, seams, measure, sequence, pieces, mark, ...region };
-    decideRegion(context, decision, certainty);
-    keepVerseLines(context, decision);
+    decideRegion(context, verdicts);
+    keepVerseLines(context, verdicts);
   }
-  settleHeadLines(table, seams, measure, decision, certainty);
-  settleShapedLines(source, table, seams, sequence, decision, certainty);
-  settleHangingEntries(table, seams, decision, certainty);
-  keepLaidOutLines(table, seams, decision, certainty);
-  breakAtTurns(table, seams, decision, certainty);
-  divideLongSpeech(source, table, seams, decision, certainty);
+  settleHeadLines(table, seams, measure, verdicts);
+  settleShapedLines(source, table, seams, sequence, verdicts);
+  settleHangingEntries(table, seams, verdicts);
+  keepLaidOutLines(table, seams, verdicts);
+  breakAtTurns(table, seams, verdicts);
+  divideLongSpeech(source, table, seams, verdicts);
+  settleParts(table, seams, verdicts);
+  const { decision, certainty } = verdicts;
   const splits = decideSplitWords(source, words, table, seams, (seam) => decision[seam] === Decision.join, lexicon);
   for (const [seam, split] of splits) {
     if (split.outcome === 'mend') decision[seam] = Decision.mend;
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, overrides, usualIndent, regions, decision, certainty, splits };
+  return { seams, measure, sequence, pieces, overrides, usualIndent, regions, ...verdicts, splits };
 }
 
-function decideRegion(context: SeamContext, decision: Uint8Array, certainty: Float32Array): void {
+function decideRegion(context: SeamContext, { decision, certainty }: Verdicts): void {
   const weigh = weighEvidence(context, weights);
   for (let seam = context.from; seam < context.to; seam++) {
     const breaks = 1 / (1 + Math.exp(-BIAS - weigh(seam)));
@@ -121,19 +120,31 @@ export function contextAt(decided: SeamDecisions, table: LineTable, seam: number
 }
 
 export interface SeamReason {
-  readonly name: EvidenceName;
+  readonly name: EvidenceName | Exclude<Settler, 'evidence'>;
   /** Log odds that this evidence adds: positive speaks for a paragraph. */
   readonly weight: number;
 }
 
-/** Why a seam was decided as it was: the evidence that weighs at least a little, heaviest first. */
+/** Why a seam was decided as it was: the rule that had the last word, then the evidence that weighs at least a little, heaviest first. */
 export function explainSeam(decided: SeamDecisions, table: LineTable, seam: number): SeamReason[] {
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
   collectEvidence(contextAt(decided, table, seam), seam, evidence);
-  return EVIDENCE_NAMES.map((name, at) => ({ name, weight: weights[at]! * evidence[at]! }))
+  const weighed: SeamReason[] = EVIDENCE_NAMES.map((name, at) => ({ name, weight: weights[at]! * evidence[at]! }))
     .filter(({ weight }) => Math.abs(weight) >= 0.3)
     .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+  const settler = settlerOf(decided, seam);
+  if (settler === 'evidence') return weighed;
+  const speaksFor = decided.decision[seam] === Decision.break || decided.decision[seam] === Decision.keep ? 1 : -1;
+  return [{ name: settler, weight: speaksFor * logOdds(decided.certainty[seam]!) }, ...weighed];
 }
+
+/** Of a probability below one. */
+function logOdds(probability: number): number {
+  const certain = Math.min(probability, HIGHEST);
+  return Math.log(certain / (1 - certain));
+}
+
+const HIGHEST = 0.999;
 
 /** What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and between CJK signs. */
 export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {

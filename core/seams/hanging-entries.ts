@@ -2,6 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { edgeInCharacters } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.9;
 const SHORTEST_STEP = 2;
@@ -17,12 +18,7 @@ const NARROWEST = 24;
  * on in the lines that are set in. It shows in the line before a line that is set in: it is full, where in prose with indents it
  * would be the last of a paragraph.
  */
-export function settleHangingEntries(
-  table: LineTable,
-  seams: SeamTable,
-  decision: Uint8Array,
-  certainty: Float32Array,
-): void {
+export function settleHangingEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line: kept, count } = seams;
   for (let first = 0; first < count;) {
     const head = table.indent[kept[first]!]!;
@@ -39,8 +35,8 @@ export function settleHangingEntries(
     while (last < count && isOfRun(last + 1)) last++;
     if (hangsTogether(table, seams, first, last, head)) {
       for (let seam = first; seam < last; seam++) {
-        decision[seam] = table.indent[kept[seam + 1]!] === head ? Decision.break : Decision.join;
-        certainty[seam] = CERTAINTY;
+        const begins = table.indent[kept[seam + 1]!] === head;
+        settle(verdicts, seam, begins ? Decision.break : Decision.join, 'hanging', CERTAINTY);
       }
     }
     first = last;

@@ -1,6 +1,7 @@
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.93;
 
@@ -8,12 +9,7 @@ const CERTAINTY = 0.93;
  * Settles the seams of lines that stay lines: rows of a table, code and entries of a table of contents are kept as lines of one
  * block, and stand apart from what is not of their kind; so do section breaks, and lone heads that a person kept.
  */
-export function keepLaidOutLines(
-  table: LineTable,
-  seams: SeamTable,
-  decision: Uint8Array,
-  certainty: Float32Array,
-): void {
+export function keepLaidOutLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   for (let seam = 0; seam < seams.count; seam++) {
     const line = seams.line[seam]!;
     const next = seams.line[seam + 1]!;
@@ -21,8 +17,8 @@ export function keepLaidOutLines(
     const before = table.kind[line]!;
     const after = table.kind[next]!;
     const isInside = before === after && isLaidOut(before) && seams.blanks[seam] === 0;
-    decision[seam] = isInside ? Decision.keep : Decision.break;
-    certainty[seam] = Math.max(certainty[seam]!, CERTAINTY);
+    const certainty = Math.max(verdicts.certainty[seam]!, CERTAINTY);
+    settle(verdicts, seam, isInside ? Decision.keep : Decision.break, 'layout', certainty);
   }
 }
 

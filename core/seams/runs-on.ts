@@ -7,6 +7,8 @@ const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | 
 /** The words surely run on across the seam. */
 export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
   if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;
+  // What a person said of a part says nothing of the others.
+  if (table.part && (table.part[seams.line[seam]!]! | table.part[seams.line[seam + 1]!]!) !== 0) return false;
   const before = table.flags[seams.line[seam]!]!;
   const after = table.flags[seams.line[seam + 1]!]!;
   if (before & (Flag.endsStop | Flag.endsColon)) return false;

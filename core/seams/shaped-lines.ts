@@ -3,6 +3,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isDigit } from '../text/characters.ts';
 import { Sign } from '../text/signs.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
 /** Lines of one shape in a group without wider gaps that make it a list. */
@@ -94,18 +95,16 @@ export function settleShapedLines(
   table: LineTable,
   seams: SeamTable,
   sequence: Uint8Array,
-  decision: Uint8Array,
-  certainty: Float32Array,
+  verdicts: Verdicts,
 ): void {
   for (let seam = 0; seam < seams.count; seam++) {
     if (sequence[seam] === 0 || !isLabelled(source, table, seams.line[seam + 1]!)) continue;
-    decision[seam] = Decision.break;
-    certainty[seam] = CERTAINTY;
+    settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
   for (let first = 0; first <= seams.count;) {
     let last = first;
     while (last < seams.count && seams.blanks[last] === 0) last++;
-    if (last - first + 1 >= FEWEST) settleGroup(source, table, seams, first, last, decision, certainty);
+    if (last - first + 1 >= FEWEST) settleGroup(source, table, seams, first, last, verdicts);
     first = last + 1;
   }
 }
@@ -121,8 +120,7 @@ function settleGroup(
   seams: SeamTable,
   first: number,
   last: number,
-  decision: Uint8Array,
-  certainty: Float32Array,
+  verdicts: Verdicts,
 ): void {
   const shapes: number[] = [];
   for (let place = first; place <= last; place++) {
@@ -139,9 +137,8 @@ function settleGroup(
   for (let seam = first; seam < last; seam++) {
     const isEntry = (shapes[seam + 1 - first]! & shape) !== 0;
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
-    if ((!isEntry && !endsWhole) || decision[seam] === Decision.keep) continue;
-    decision[seam] = isTogether ? Decision.keep : Decision.break;
-    certainty[seam] = CERTAINTY;
+    if ((!isEntry && !endsWhole) || verdicts.decision[seam] === Decision.keep) continue;
+    settle(verdicts, seam, isTogether ? Decision.keep : Decision.break, 'shape', CERTAINTY);
   }
 }
 

@@ -4,6 +4,7 @@ import { blanksOfGap, gapAt } from './convention.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf } from './room.ts';
 import { Decision } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
 
 const SHORT_LINE = 0.8;
 /** In characters, where lines do not wrap and there is no measure to be short for. */
@@ -16,9 +17,10 @@ const MOST_CLOSED = 0.34;
  * Turns paragraphs of one short line each into lines of one block where they are verse or an address: neighbours without a
  * gap between them, all short for the measure, most of them not ending a sentence.
  */
-export function keepVerseLines(context: SeamContext, decision: Uint8Array): void {
+export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
   const { from, to, convention } = context;
-  if (!convention.wraps) keepShortGroups(context, decision);
+  const { decision } = verdicts;
+  if (!convention.wraps) keepShortGroups(context, verdicts);
   for (let start = from; start < to;) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
@@ -26,7 +28,7 @@ export function keepVerseLines(context: SeamContext, decision: Uint8Array): void
     }
     let end = start + 1;
     while (end < to && mayBeVerse(context, decision, end)) end++;
-    keepRun(context, decision, start, end);
+    keepRun(context, verdicts, start, end);
     start = end;
   }
 }
@@ -35,7 +37,7 @@ export function keepVerseLines(context: SeamContext, decision: Uint8Array): void
  * Where lines do not wrap, lines that stand together without a wider gap, all short, stay together: an address, a card, a list.
  * What people say, and items of a list with signs, stand alone.
  */
-function keepShortGroups(context: SeamContext, decision: Uint8Array): void {
+function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
   const { table, seams, from, to } = context;
   if (table.captions.found) return;
   for (let first = from; first < to;) {
@@ -47,8 +49,8 @@ function keepShortGroups(context: SeamContext, decision: Uint8Array): void {
       const alone = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
       return isPlain && table.chars[line]! <= LONGEST_OF_A_GROUP && !(table.flags[line]! & alone);
     });
-    if (isShort && decision.subarray(first, last).every((one) => one === Decision.break))
-      decision.fill(Decision.keep, first, last);
+    if (isShort && verdicts.decision.subarray(first, last).every((one) => one === Decision.break))
+      keepAll(verdicts, first, last);
     first = last + 1;
   }
 }
@@ -56,13 +58,18 @@ function keepShortGroups(context: SeamContext, decision: Uint8Array): void {
 const LONGEST_OF_A_GROUP = 72;
 
 /** The seams from..to may be verse. A first line that belongs to the paragraph before, or a last one that goes on, is none. */
-function keepRun({ table, seams }: SeamContext, decision: Uint8Array, from: number, to: number): void {
+function keepRun({ table, seams }: SeamContext, verdicts: Verdicts, from: number, to: number): void {
+  const { decision } = verdicts;
   const first = from > 0 && decision[from - 1] === Decision.join ? from + 1 : from;
   const last = to < seams.count && decision[to] === Decision.join ? to - 1 : to;
   if (last - first < FEWEST_SEAMS) return;
   let closed = 0;
   for (let seam = first; seam < last; seam++) if (table.flags[seams.line[seam]!]! & Flag.endsStop) closed++;
-  if (closed / (last - first) < MOST_CLOSED) decision.fill(Decision.keep, first, last);
+  if (closed / (last - first) < MOST_CLOSED) keepAll(verdicts, first, last);
+}
+
+function keepAll(verdicts: Verdicts, from: number, to: number): void {
+  for (let seam = from; seam < to; seam++) settle(verdicts, seam, Decision.keep, 'verse');
 }
 
 function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): boolean {
