@@ -44,6 +44,7 @@ export { toCleanPosition, toSourcePosition, toSourceRanges, type RangeList, type
 export { findFindings, type Findings } from './findings/findings.ts';
 export type { CharacterFinding } from './findings/characters-found.ts';
 export type { LengthBar, LineProfile } from './findings/line-profile.ts';
+export type { PartFinding } from './findings/parts-found.ts';
 export type { MarkFinding } from './findings/paragraph-marks.ts';
 export type { Place } from './edits/place.ts';
 export { stepForRepeated } from './findings/repeated-lines.ts';
@@ -63,7 +64,6 @@ export { digested, type Digested } from './report/digest.ts';
 export { toReport } from './report/report.ts';
 export { PART_KINDS, type PartKind } from './lines/part.ts';
 export { linesWrap, type SeamReason } from './seams/decide.ts';
-export type { EvidenceName } from './seams/evidence.ts';
 export { type ParagraphMark } from './seams/paragraph-mark.ts';
 export { Decision } from './seams/seam-table.ts';
 export type { SplitEvidence } from './seams/split-words.ts';

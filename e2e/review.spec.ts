@@ -37,7 +37,7 @@ async function openText(page: Page, text: string): Promise<void> {
   await pieceIsReady(page);
 }
 
-/** Selects lines of the source, counted from 1, with the mouse. */
+/** Selects lines of the source with the mouse, counted from 1 and without blank ones. */
 async function selectLines(page: Page, first: number, last: number): Promise<void> {
   const lines = page.locator('[data-line]');
   const [from, to] = [(await lines.nth(first - 1).boundingBox())!, (await lines.nth(last - 1).boundingBox())!];
@@ -61,6 +61,35 @@ test('a poem is held as it is, and released', async ({ page }) => {
   await expect.poll(async () => (await copyClean(page)).plain).toContain(held);
   await selectLines(page, 4, 4);
   await page.getByRole('button', { name: /^Release/ }).click();
+  await expect.poll(() => cleanTexts(page)).toEqual(before);
+});
+
+test('a part is said to be verse, then a list, by the keys alone; findings tell of it, and it is taken back', async ({
+  page,
+}) => {
+  await openText(page, WRAPPED);
+  const before = await cleanTexts(page);
+  await selectLines(page, 6, 8);
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Lines 7 to 9');
+  await page.keyboard.press('t');
+  await page.getByRole('menuitem', { name: 'verse' }).click();
+  const lines = WRAPPED.replace('  ', ' ').split('\n').slice(6, 9);
+  await expect.poll(async () => (await copyClean(page)).plain).toContain(lines.join('\n'));
+  await page.reload();
+  await pieceIsReady(page);
+  await expect.poll(async () => (await copyClean(page)).plain).toContain(lines.join('\n'));
+  await selectLines(page, 6, 8);
+  await page.keyboard.press('t');
+  await expect(page.getByRole('menuitem', { name: 'verse' })).toContainText('as you said');
+  await page.keyboard.press('l');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => (await copyClean(page)).plain).toContain(lines.join('\n\n'));
+  await page.getByRole('link', { name: 'Findings' }).click();
+  await expect(page.getByRole('row', { name: /Lists 3 items you/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Lists: show 1 in the text' }).click();
+  await pieceIsReady(page);
+  await page.getByRole('button', { name: /^Undo: Said of lines 7 to 9: a list/ }).click();
+  await page.getByRole('button', { name: /^Undo: Said of lines 7 to 9: verse/ }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(before);
 });
 

@@ -1,5 +1,6 @@
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { partOf, type PartKind } from '../lines/part.ts';
+import type { SeamDecisions } from '../seams/decide.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { BlockKind } from './block-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
@@ -7,9 +8,12 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 /** The lines that stand in the clean text, and what happens between each and the next. */
 interface Lines {
   readonly table: LineTable;
-  /** Places in these two count lines that stand. */
+  /** Places in these three count lines that stand; `kept` are theirs among the lines that were decided about. */
   readonly standing: Uint32Array;
+  readonly kept: Uint32Array;
   readonly decision: Uint8Array;
+  /** What the evidence says of the lines, before a person decided. */
+  readonly decided: SeamDecisions;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
 }
@@ -42,6 +46,7 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   if (byLine) return byLine;
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
   for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
+  if (lines.decided.entry[lines.kept[first]!]) return 'list-item';
   if (first === last && standsAsHeading(lines, first)) return 'heading';
   return isSetIn(lines, first, last) ? 'quote' : 'paragraph';
 }
@@ -51,16 +56,39 @@ const SHORTEST_PROSE = 45;
 const QUOTE_INDENT = 2;
 const FEWEST_QUOTED_LINES = 2;
 
-/** One short line that begins with a capital and ends no sentence, with prose below it. */
-function standsAsHeading({ table, standing }: Lines, kept: number): boolean {
-  const line = standing[kept]!;
-  const next = standing[kept + 1];
-  if (next === undefined || table.captions.found || table.chars[line]! > LONGEST_HEADING) return false;
-  const flags = table.flags[line]!;
-  if (!(flags & (Flag.startsUpper | Flag.startsDigit)) || flags & (ENDS | Flag.startsQuote)) return false;
-  return (
-    isLaidOut(table.kind[next]!) || table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0
-  );
+/** One short line that begins with a capital and ends no sentence, with prose below it, and not one of a row of such lines. */
+function standsAsHeading({ table, standing, kept, decided }: Lines, at: number): boolean {
+  const line = standing[at]!;
+  const next = standing[at + 1];
+  if (next === undefined || table.captions.found || !mayBeHeading(table, line)) return false;
+  const hasProse =
+    isLaidOut(table.kind[next]!) || table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0;
+  return hasProse && !isInRow(table, decided, kept[at]!);
+}
+
+function mayBeHeading({ chars, flags }: LineTable, line: number): boolean {
+  if (chars[line]! > LONGEST_HEADING) return false;
+  return (flags[line]! & (Flag.startsUpper | Flag.startsDigit)) !== 0 && !(flags[line]! & (ENDS | Flag.startsQuote));
+}
+
+const FEWEST_OF_A_ROW = 3;
+
+/** Whether a line is one of a row that might all be headings: then none is. A title may have another below it. */
+function isInRow(table: LineTable, { seams, decision }: SeamDecisions, kept: number): boolean {
+  const isLike = (place: number) => {
+    const line = seams.line[place];
+    return line !== undefined && table.kind[line] === LineKind.prose && mayBeHeading(table, line);
+  };
+  let count = 1;
+  for (let place = kept - 1; count < FEWEST_OF_A_ROW && isLike(place) && decision[place] === Decision.break; place--)
+    count++;
+  for (
+    let place = kept + 1;
+    count < FEWEST_OF_A_ROW && isLike(place) && decision[place - 1] === Decision.break;
+    place++
+  )
+    count++;
+  return count >= FEWEST_OF_A_ROW;
 }
 
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;

@@ -28,9 +28,10 @@ export interface BlockBuilder {
 
 export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBuilder {
   const rules = gapRules(analysis, visible);
-  const { source } = analysis;
+  const { source, decided } = analysis;
+  const lines = { ...rules, kept: visible.kept, decided };
   return {
-    kindOf: (first, last) => kindOfBlock(rules, first, last),
+    kindOf: (first, last) => kindOfBlock(lines, first, last),
     apart: (before, kind) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind)),
     build: buildWith(analysis, rules, visible),
     tail: (from) => [

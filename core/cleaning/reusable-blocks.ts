@@ -19,9 +19,15 @@ export interface ReusableBlocks {
 
 const NONE: ReusableBlocks = { head: 0, tail: 0, find: () => undefined };
 
-export function reusableBlocks(before: Cleaning, { style, choices }: Analysis, now: VisibleLines): ReusableBlocks {
+export function reusableBlocks(
+  before: Cleaning,
+  { style, choices, decided }: Analysis,
+  now: VisibleLines,
+): ReusableBlocks {
   const changed = changedChoices(before.choices, choices);
   if (blockStyle(style) !== blockStyle(before.style) || changed.some(({ kind }) => kind === 'limit')) return NONE;
+  // What a block is depends on what the evidence says of the lines around it.
+  if (before.decided !== decided) return NONE;
   // A choice that touches a block at its end is about it.
   const touched = toRanges(changed.map(({ from, to }) => ({ from: from - 1, to: to + 1 })));
   const { base, visible: old } = before;

@@ -52,6 +52,28 @@ describe('the profile of line lengths', () => {
   });
 });
 
+describe('parts that are no plain paragraphs', () => {
+  const source =
+    'LOW WATER\n\nThe creek fills the pond behind the wall, and the miller lets it out again through a gate.\n\n• oil\n• lamps\n\nNobody has drowned in it.\n\n• wicks\n\nThe pond is deep.';
+
+  test('are runs of blocks of one kind, each kind with its places', () => {
+    const { parts } = findFindings(clean(source, DEFAULT_STYLE));
+    expect(parts.map(({ kind, parts: runs, blocks }) => [kind, runs, blocks])).toEqual([
+      ['heading', 1, 1],
+      ['list-item', 2, 3],
+    ]);
+    expect(parts[1]!.places.map(({ from, to }) => source.slice(from, to))).toEqual(['• oil\n• lamps', '• wicks']);
+    expect(parts.every(({ said }) => said === 0)).toBe(true);
+  });
+
+  test('are those of a person where they said so', () => {
+    const from = source.indexOf('Nobody');
+    const choice: Choice = { kind: 'part', from, to: source.indexOf('\n\n• wicks'), as: 'verse' };
+    const { parts } = findFindings(clean(source, DEFAULT_STYLE, [choice]));
+    expect(parts.find(({ kind }) => kind === 'verse')).toMatchObject({ parts: 1, said: 1 });
+  });
+});
+
 describe('what marks paragraphs', () => {
   test('is told by how often each gap parts them', () => {
     const blank = found.marks.find(({ mark }) => mark.blanks === 1)!;

@@ -5,6 +5,7 @@ import type { Language } from '../text/language.ts';
 import { findCharacters, type CharacterFinding } from './characters-found.ts';
 import { profileLines, type LineProfile } from './line-profile.ts';
 import { findMarkers, type MarkerFinding } from './markers-found.ts';
+import { findParts, type PartFinding } from './parts-found.ts';
 import { weighMarks, type MarkFinding } from './paragraph-marks.ts';
 import { findRepeatedLines, type RepeatedLine } from './repeated-lines.ts';
 import { listSpeakers, type SpeakerFinding } from './speakers-found.ts';
@@ -18,6 +19,7 @@ export interface Findings {
   readonly wraps: boolean;
   readonly profile: LineProfile;
   readonly marks: readonly MarkFinding[];
+  readonly parts: readonly PartFinding[];
   readonly characters: readonly CharacterFinding[];
   readonly repeated: readonly RepeatedLine[];
   readonly splits: readonly SplitFinding[];
@@ -34,6 +36,7 @@ export function findFindings(cleaning: Cleaning): Findings {
     wraps: linesWrap(cleaning.decided),
     profile: profileLines(cleaning),
     marks: weighMarks(cleaning),
+    parts: findParts(cleaning),
     characters: findCharacters(cleaning),
     repeated: findRepeatedLines(cleaning),
     splits: listSplits(cleaning),

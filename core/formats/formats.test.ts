@@ -37,6 +37,17 @@ test('HTML: headings, paragraphs, lists and verse, with signs escaped', () => {
   );
 });
 
+test('HTML: entries told by their form are a list, those with numbers keep them', () => {
+  const times = '9:15 | Where the water goes, and why it comes back again at all | saltfern.example/s1';
+  const entries = [times, times.replace('9:15', '9:40'), times.replace('9:15', '10:05')];
+  expect(toHtml(clean(entries.join('\n'), DEFAULT_STYLE))).toBe(
+    `<ul>\n${entries.map((entry) => `<li>${entry}</li>`).join('\n')}\n</ul>`,
+  );
+  expect(toHtml(clean('1. oil for the lamps\n2. wicks\n', DEFAULT_STYLE))).toBe(
+    '<p>1. oil for the lamps</p>\n<p>2. wicks</p>',
+  );
+});
+
 test('the report lists counts, words, seams and each removed word', () => {
   const report = toReport(clean('The tide  fell.[4] It\nrose re-\nmarkably.', DEFAULT_STYLE));
   expect(report.words).toEqual({ wordsIn: 8, wordsOut: 6, removed: 1, inserted: 0, mended: 1 });

@@ -1,5 +1,6 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
+import { markerLength } from '../lines/line-shape.ts';
 import type { Block } from '../cleaning/block.ts';
 
 /** The clean text as HTML for the clipboard's rich flavour: headings, paragraphs, list items and lines of verse; no styles. */
@@ -7,7 +8,7 @@ export function toHtml(cleaning: Cleaning): string {
   const parts: string[] = [];
   let inList = false;
   for (const block of cleaning.blocks) {
-    const item = block.kind === 'list-item' && BULLET.test(textOfPieces(cleaning.source, block.pieces));
+    const item = block.kind === 'list-item' && isUnnumbered(textOfPieces(cleaning.source, block.pieces));
     if (item !== inList) parts.push(item ? '<ul>' : '</ul>');
     inList = item;
     parts.push(toElement(cleaning.source, block, item));
@@ -17,6 +18,11 @@ export function toHtml(cleaning: Cleaning): string {
 }
 
 const BULLET = /^[•‣◦▪▫●○■□*+–-]\s*/;
+
+/** Items with numbers of their own are paragraphs, so that they keep them. */
+function isUnnumbered(text: string): boolean {
+  return BULLET.test(text) || markerLength(text, 0, text.length) === 0;
+}
 
 function toElement(source: string, block: Block, bulleted: boolean): string {
   const text = textOfPieces(source, block.pieces);

@@ -34,6 +34,8 @@ export function settleHangingEntries(table: LineTable, seams: SeamTable, verdict
     let last = first + 1;
     while (last < count && isOfRun(last + 1)) last++;
     if (hangsTogether(table, seams, first, last, head)) {
+      for (let place = first; place <= last; place++)
+        if (table.indent[kept[place]!] === head) verdicts.entry[place] = 1;
       for (let seam = first; seam < last; seam++) {
         const begins = table.indent[kept[seam + 1]!] === head;
         settle(verdicts, seam, begins ? Decision.break : Decision.join, 'hanging', CERTAINTY);

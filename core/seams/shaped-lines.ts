@@ -130,6 +130,7 @@ function settleGroup(
   }
   const shape = commonShape(shapes);
   if (shape === 0) return;
+  for (const [at, one] of shapes.entries()) if ((one & shape) !== 0) verdicts.entry[first + at] = 1;
   // Entries of one line each stay together; where some are longer each is a paragraph.
   const isTogether = shapes.every(
     (one, at) => (one & shape) !== 0 && table.chars[seams.line[first + at]!]! <= LONGEST_TOGETHER,

@@ -12,6 +12,8 @@ export interface Verdicts {
   readonly certainty: Float32Array;
   /** Its place in SETTLERS. */
   readonly by: Uint8Array;
+  /** By kept line: 1 where an entry of a list begins that is told by the form of its lines. */
+  readonly entry: Uint8Array;
 }
 
 /** Verdicts for so many seams: all joined by no evidence. */
@@ -20,6 +22,7 @@ export function openVerdicts(count: number): Verdicts {
     decision: new Uint8Array(count),
     certainty: new Float32Array(count).fill(0.5),
     by: new Uint8Array(count),
+    entry: new Uint8Array(count + 1),
   };
 }
 

@@ -13,7 +13,7 @@ import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
 import type { Selected } from './portion/selected.ts';
-import { usePortion, type MarkedPortion } from './portion/use-portion.ts';
+import { sayNothingChosen, usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading/reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
 import { TourBar } from './reading/tour-bar.tsx';
@@ -36,6 +36,7 @@ export function PieceText() {
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAskedSeam({ seam, anchor }), []);
   const [selected, setSelected] = useState<Selected>();
   const marked = usePortion(piece, selected?.portion);
+  const [isAskingPart, setAskingPart] = useState(false);
   const scroller = useRef<HTMLDivElement>(null);
   const step = useStepping(scroller);
   const { act, toggle } = marked;
@@ -48,6 +49,7 @@ export function PieceText() {
         'edit-before': () => step('[data-column="source"] [data-edit]', -1),
         hold: () => toggle('hold'),
         'only-here': () => act({ kind: 'only' }),
+        part: () => (selected ? setAskingPart(true) : sayNothingChosen()),
         'leave-out': () => {
           const words = document.activeElement?.closest('[data-index]')?.querySelector('[data-words]');
           toggle('leave-out');
@@ -102,7 +104,13 @@ export function PieceText() {
           onTakeBack={takeBack}
           onAskSeam={askSeam}
         />
-        <PortionBar marked={marked} style={decisions.style} onCopy={copy} />
+        <PortionBar
+          marked={marked}
+          style={decisions.style}
+          onCopy={copy}
+          isAskingPart={isAskingPart}
+          onAskPart={setAskingPart}
+        />
         {drawer && <LedgerDrawer piece={piece} drawer={drawer} />}
       </Work>
       <DoubtBar doubts={doubts} tally={ready.summary.tally} />

@@ -8,6 +8,7 @@ import { CharacterSection } from './character-section.tsx';
 import { LengthSection } from './length-section.tsx';
 import { MarkSection } from './mark-section.tsx';
 import { MarkerSection } from './marker-section.tsx';
+import { PartSection } from './part-section.tsx';
 import { RepeatedSection } from './repeated-section.tsx';
 import { SplitSection } from './split-section.tsx';
 import { sayFindings } from './findings-words.ts';
@@ -25,7 +26,7 @@ export function FindingsScreen() {
     );
   }
   const part = { piece, findings };
-  const { characters, repeated, splits, markers, speakers } = findings;
+  const { parts, characters, repeated, splits, markers, speakers } = findings;
   return (
     <Scroller>
       <Page>
@@ -35,6 +36,7 @@ export function FindingsScreen() {
         </Story>
         <LengthSection {...part} />
         <MarkSection {...part} />
+        {parts.length > 0 && <PartSection {...part} />}
         {characters.length > 0 && <CharacterSection {...part} />}
         {(markers.length > 0 || speakers.length > 0) && <MarkerSection {...part} />}
         {repeated.length > 0 && <RepeatedSection {...part} />}

@@ -7,6 +7,7 @@ import type { PieceView, Tour } from '../state/piece-context.ts';
 import { CharacterSection } from './character-section.tsx';
 import { MarkSection } from './mark-section.tsx';
 import { MarkerSection } from './marker-section.tsx';
+import { PartSection } from './part-section.tsx';
 import { RepeatedSection } from './repeated-section.tsx';
 import { SplitSection } from './split-section.tsx';
 import { exactnessWords, sayFindings } from './findings-words.ts';
@@ -42,6 +43,14 @@ function partOf(findings: Findings) {
 }
 
 const found = findFindings(clean(SOURCE, DEFAULT_STYLE));
+
+test('lists and other parts lead to their places', () => {
+  const part = partOf(findFindings(clean(`${SOURCE}\n• oil\n• lamps\n\n${SOURCE}`, DEFAULT_STYLE)));
+  render(<PartSection {...part} />);
+  expect(screen.getByRole('row', { name: /Lists 2 items their form/ })).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'Lists: show 1 in the text' }));
+  expect(part.show).toHaveBeenCalledWith(expect.objectContaining({ title: 'Lists', at: 0 }));
+});
 
 describe('the story of a text', () => {
   test('says how its lines are, what marks its paragraphs, and what is hidden in it', () => {

@@ -1,5 +1,6 @@
 import { Decision, type Choice, type Step, type Style } from '../../../../core/index.ts';
 import { markWords } from '../words/mark-words.ts';
+import { PART_WORDS } from '../words/part-words.ts';
 import { passTitle, ruleTitle } from '../words/rule-words.ts';
 
 /** The first and the last line that a step is about, from 1; undefined for the whole text. */
@@ -43,8 +44,9 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
 function togetherWords(steps: readonly Step[], lines: Lines, style: Style, source: string): string {
   const chosen = steps.findLast((step) => step.kind === 'choose') ?? steps[0];
   if (!chosen) return 'Nothing';
-  const isRewrite = chosen.kind === 'choose' && chosen.choice.kind === 'rewrite';
-  if (isRewrite || steps.length === 1) return stepWords(chosen, lines, style, source);
+  // What was said of the same words or lines before went with it.
+  const replaces = chosen.kind === 'choose' && (chosen.choice.kind === 'rewrite' || chosen.choice.kind === 'part');
+  if (replaces || steps.length === 1) return stepWords(chosen, lines, style, source);
   const where = lines ? `, ${linesWords(lines)}` : '';
   return `${steps.length.toLocaleString('en')} at once: ${lowered(stepWords(chosen, undefined, style, source))}${where}`;
 }
@@ -58,6 +60,8 @@ function choiceWords(choice: Choice, lines: Lines, style: Style, source: string)
       return `Wrote ${quoted(choice.text)} for ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}`;
     case 'drop':
       return `Left out${where || ' lines'}`;
+    case 'part':
+      return `Said${where ? ` of${where}` : ''}: ${PART_WORDS[choice.as]}`;
     case 'hold':
       return `Held${where || ' a part'} as it is`;
     case 'limit':

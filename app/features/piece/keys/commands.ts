@@ -21,6 +21,7 @@ export const COMMANDS = [
   { id: 'leave-out', group: 'paragraphs', title: 'Leave the chosen lines out, or take them back', key: 'x' },
   { id: 'hold', group: 'paragraphs', title: 'Hold what is selected as it is in the source, or release it', key: 'h' },
   { id: 'only-here', group: 'paragraphs', title: 'Clean what is selected, and nothing else', key: 'o' },
+  { id: 'part', group: 'paragraphs', title: 'Say what the selected part is: a list, verse, a table …', key: 't' },
   { id: 'hidden', group: 'view', title: 'Show hidden characters', key: 'i' },
   { id: 'read', group: 'view', title: 'The clean text alone, for reading and printing', key: 'r' },
   { id: 'history', group: 'view', title: 'The steps so far, and versions', key: 'v' },

@@ -5,6 +5,7 @@ import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { Key } from '../keys/key.tsx';
 import { passTitle } from '../words/rule-words.ts';
+import { PartMenu } from './part-menu.tsx';
 import type { MarkedPortion } from './use-portion.ts';
 
 interface PortionBarProps {
@@ -12,10 +13,13 @@ interface PortionBarProps {
   readonly style: Style;
   /** Copies the clean text of the selection; not there where it is one of the source. */
   readonly onCopy: (() => void) | undefined;
+  /** Whether the kinds that the part may be are listed. */
+  readonly isAskingPart: boolean;
+  readonly onAskPart: (isAsking: boolean) => void;
 }
 
 /** What can be done with the part of the text that is selected. Nothing where nothing is. */
-export function PortionBar({ marked, style, onCopy }: PortionBarProps) {
+export function PortionBar({ marked, style, onCopy, isAskingPart, onAskPart }: PortionBarProps) {
   const { view, act, toggle } = marked;
   if (!view) return null;
   const [first, last] = view.lines;
@@ -32,6 +36,12 @@ export function PortionBar({ marked, style, onCopy }: PortionBarProps) {
       <Button onPress={() => toggle('leave-out')}>
         {view.isLeftOut ? 'Take back' : 'Leave out'} <Key of="leave-out" />
       </Button>
+      <PartMenu
+        part={view.part}
+        onSay={(as) => act({ kind: 'part', as })}
+        isOpen={isAskingPart}
+        onOpenChange={onAskPart}
+      />
       {view.passes.length > 0 && (
         <MenuTrigger>
           <Button>Stet a pass here…</Button>

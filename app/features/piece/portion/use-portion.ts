@@ -30,7 +30,7 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
   const act = useCallback(
     (action: PortionAction, meant = portion) => {
       if (!meant) {
-        toast({ text: 'Nothing is chosen', detail: 'Select some of either column first, then press the key.' });
+        sayNothingChosen();
         return;
       }
       client.portionStep(meant, action).then((step) => step && take(step), ignoreClosedWorker);
@@ -52,6 +52,10 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
     [client, portion, act],
   );
   return useMemo(() => ({ view: portion && view, act, toggle }), [portion, view, act, toggle]);
+}
+
+export function sayNothingChosen(): void {
+  toast({ text: 'Nothing is chosen', detail: 'Select some of either column first, then press the key.' });
 }
 
 /** The source range of the row that has the focus. */

@@ -96,7 +96,15 @@ const KIND_NAMES: Readonly<Record<number, string>> = {
   [RowKind.quote]: 'quotation',
   [RowKind.table]: 'table',
   [RowKind.code]: 'code',
+  [RowKind.contents]: 'table of contents',
+  [RowKind.caption]: 'caption',
+  [RowKind.sectionBreak]: 'section break',
 };
+
+/** Rows whose lines stay lines. */
+const IS_STRIPED: ReadonlySet<number> = new Set([RowKind.verse, RowKind.table, RowKind.code, RowKind.contents]);
+/** How far the bar of a list item is set in, px. */
+const SET_IN = 4;
 
 /** What a row is, in words. */
 function rowWords(plan: RowPlan, row: number): string {
@@ -154,9 +162,11 @@ function drawRows(
     const isGone = plan.kind[row] === RowKind.dropped;
     pen.fillStyle = isGone ? gone : tints[row % 2]!;
     const height = Math.max(isGone ? 2 : 1, bottom - top - 1);
-    // What left is narrow, lines that stay lines are striped: told apart without their colours.
+    // What left is narrow, list items are set in, lines that stay lines are striped: told apart without their colours.
+    const left = plan.kind[row] === RowKind.listItem ? LEFT + SET_IN : LEFT;
+    const width = LEFT + BAR - left;
     if (isGone) pen.fillRect(LEFT + BAR / 4, top, BAR / 2, height);
-    else if (plan.kind[row] !== RowKind.verse || height < 5) pen.fillRect(LEFT, top, BAR, height);
+    else if (!IS_STRIPED.has(plan.kind[row]!) || height < 5) pen.fillRect(left, top, width, height);
     else for (let y = top; y < top + height - 1; y += 4) pen.fillRect(LEFT, y, BAR, 2);
     drawnTo = bottom;
   }

@@ -1,5 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from '../menus/edit-popup.tsx';
@@ -58,7 +58,8 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
   const viewOf = useRows(ready, first, last);
   const selected = useSelected(scroller, viewOf);
-  useEffect(() => onSelect(selected), [selected, onSelect]);
+  // At once: a key that follows is meant for it.
+  useLayoutEffect(() => onSelect(selected), [selected, onSelect]);
   const sizes = {
     '--source': `${layout.source}px`,
     '--ribbon-width': `${layout.ribbon}px`,

@@ -1,4 +1,4 @@
-import { Decision, type EvidenceName, type SeamReason, type SplitEvidence } from '../../../../core/index.ts';
+import { Decision, type SeamReason, type SplitEvidence } from '../../../../core/index.ts';
 
 /** How decisions are called, as a thing done and as a thing to do. */
 export const DECISION_WORDS: Readonly<
@@ -17,7 +17,9 @@ interface Sides {
   readonly on: string;
 }
 
-const REASONS: Readonly<Record<EvidenceName, Sides>> = {
+const SAID = 'you said what this part is';
+
+const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   chosenMark: { apart: 'you said that a gap like this marks a paragraph', on: '' },
   otherThanMark: { apart: '', on: 'you said that another gap marks paragraphs' },
   lineEndMark: { apart: 'the text itself marks a paragraph here', on: '' },
@@ -71,6 +73,14 @@ const REASONS: Readonly<Record<EvidenceName, Sides>> = {
   footnoteBefore: { apart: 'the footnotes of the page end here', on: '' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
+  verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
+  title: { apart: 'the line is wider than all that wrap, so it is a title', on: '' },
+  shape: { apart: 'lines of one form stand together here, as in a list', on: '' },
+  hanging: { apart: 'entries begin farther left than they go on', on: 'the entry goes on, set in' },
+  layout: { apart: 'rows, code and tables of contents keep their lines', on: '' },
+  turn: { apart: 'another speaker or another line of a song begins', on: '' },
+  speech: { apart: 'the speech goes on for long, so it is divided at a sentence end', on: '' },
+  part: { apart: SAID, on: SAID },
 };
 
 /** The reasons that speak for the decision, then those against it, as sentences without stops. */
