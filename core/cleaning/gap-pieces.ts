@@ -158,10 +158,12 @@ function isBreakUnit(code: number): boolean {
   return (code >= 0x0a && code <= 0x0d) || code === 0x85 || code === 0x2028 || code === 0x2029;
 }
 
-/** A blank line may hold the mark of a quoted line, or tags with nothing between them. */
-function pushBlank(table: LineTable, line: number, push: (from: number, to: number, pass: string) => void): void {
-  if (table.leadTo[line]! > 0) push(table.index.from[line]!, table.leadTo[line]!, table.edgePass);
-  else if (table.from[line]! < table.to[line]!) push(table.from[line]!, table.to[line]!, 'stray-tags');
+/** What a blank line may hold: the mark of a quoted line, a time, or tags with nothing between them. */
+function partsOfBlank(table: LineTable, line: number): GapPart[] {
+  const { index, from, to, leadTo, edgePass, removalDoubts } = table;
+  if (leadTo[line]! > 0)
+    return [{ from: index.from[line]!, to: leadTo[line]!, pass: edgePass, doubt: removalDoubts.get(line) }];
+  return from[line]! < to[line]! ? [{ from: from[line]!, to: to[line]!, pass: 'stray-tags' }] : [];
 }
 
 interface GapPart {
@@ -187,31 +189,31 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
   const { table, standing } = rules;
   const parts: GapPart[] = [];
   let at = from;
-  const push = (partFrom: number, partTo: number, pass: string, aside?: string, doubt?: RemovalDoubt) => {
-    if (at < partFrom) parts.push({ from: at, to: partFrom });
-    parts.push({ from: partFrom, to: partTo, pass, aside, doubt });
-    at = partTo;
+  const push = (part: GapPart) => {
+    if (at < part.from) parts.push({ from: at, to: part.from });
+    parts.push(part);
+    at = part.to;
   };
-  const lastLine = seam + 1 < standing.length ? standing[seam + 1]! : table.index.count;
+  const { index, kind, leadTo, tailFrom, edgePass, removalDoubts } = table;
+  const lastLine = seam + 1 < standing.length ? standing[seam + 1]! : index.count;
   const firstLine = seam < 0 ? 0 : standing[seam]! + 1;
-  if (seam >= 0 && table.tailFrom[firstLine - 1]! > 0) push(from, table.index.to[firstLine - 1]!, table.edgePass);
+  const above = firstLine - 1;
+  if (seam >= 0 && tailFrom[above]! > 0)
+    push({ from, to: index.to[above]!, pass: edgePass, doubt: removalDoubts.get(above) });
   for (let line = firstLine; line < lastLine; line++) {
-    if (table.kind[line] === LineKind.aside) {
+    if (kind[line] === LineKind.aside) {
       const [aside] = findAsides(rules.source, table, line, lastLine, rules.separator);
-      push(aside!.from, aside!.to, 'footnotes', aside!.text);
+      push({ from: aside!.from, to: aside!.to, pass: 'footnotes', aside: aside!.text });
       while (line + 1 < lastLine && table.from[line + 1]! < aside!.to) line++;
       continue;
     }
-    const pass = table.kind[line] === LineKind.byHand ? BY_HAND : passOfLine(table.kind[line]!);
-    if (table.kind[line] === LineKind.blank) pushBlank(table, line, push);
-    if (pass !== undefined && table.from[line]! < table.to[line]!) {
-      push(table.from[line]!, table.to[line]!, pass, undefined, table.removalDoubts.get(line));
-    }
+    if (kind[line] === LineKind.blank) partsOfBlank(table, line).forEach(push);
+    const pass = kind[line] === LineKind.byHand ? BY_HAND : passOfLine(kind[line]!);
+    if (pass !== undefined && table.from[line]! < table.to[line]!)
+      push({ from: table.from[line]!, to: table.to[line]!, pass, doubt: removalDoubts.get(line) });
   }
-  if (lastLine < table.index.count && table.leadTo[lastLine]! > 0) {
-    const lineFrom = table.index.from[lastLine]!;
-    if (lineFrom < to) push(lineFrom, to, table.edgePass);
-  }
+  if (lastLine < index.count && leadTo[lastLine]! > 0 && index.from[lastLine]! < to)
+    push({ from: index.from[lastLine]!, to, pass: edgePass, doubt: removalDoubts.get(lastLine) });
   if (at < to || parts.length === 0) parts.push({ from: at, to });
   return parts;
 }

@@ -1,6 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
+import type { Choice } from '../choices/choice.ts';
 import { cleanText } from '../cleaning/output.ts';
+import { listDoubts, stepForAnswer } from '../doubts/doubts.ts';
+import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
+import { digested } from '../report/digest.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 
 const cleaned = (source: string, passes: Record<string, boolean> = {}) =>
@@ -14,6 +18,40 @@ const track = (...cues: string[]) =>
         `${at + 1}\n00:00:${String(2 * at).padStart(2, '0')},000 --> 00:00:${String(2 * at + 2).padStart(2, '0')},000\n${words}\n`,
     )
     .join('\n');
+
+describe('times that little tells of', () => {
+  const ONE = '[0:04] We begin with the keel, and then the ribs are set\nup one by one until she looks like a boat.';
+  const doubtsOf = (source: string, choices: readonly Choice[] = []) =>
+    listDoubts(digested(clean(source, DEFAULT_STYLE, choices))).filter(({ kind }) => kind === 'edit');
+  const answered = (source: string, answer: 'now' | 'other') => {
+    const cleaning = clean(source, DEFAULT_STYLE);
+    const step = stepForAnswer(cleaning, doubtsOf(source), answer)!;
+    return outcomeOf(applyStep(NO_HISTORY, step), DEFAULT_STYLE).choices;
+  };
+
+  test('go, and are asked about; they stay where that is the answer', () => {
+    expect(cleaned(ONE).join(' ')).toMatch(/^We begin/);
+    expect(doubtsOf(ONE)).toMatchObject([{ passes: ['time-codes'], why: 'times' }]);
+    const stays = answered(ONE, 'other');
+    expect(cleanText(clean(ONE, DEFAULT_STYLE, stays))).toMatch(/^\[0:04\] We begin/);
+    expect(doubtsOf(ONE, stays)).toEqual([]);
+    const goes = answered(ONE, 'now');
+    expect(cleanText(clean(ONE, DEFAULT_STYLE, goes))).toMatch(/^We begin/);
+    expect(doubtsOf(ONE, goes)).toEqual([]);
+  });
+
+  test('are all alike', () => {
+    const four = [4, 31, 55, 78].map(
+      (at) => `[${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}] We set another rib.`,
+    );
+    const doubts = doubtsOf(four.join('\n'));
+    expect(new Set(doubts.map(({ alike }) => alike)).size).toBeLessThanOrEqual(1);
+  });
+
+  test('those of a caption file are never asked about', () => {
+    expect(doubtsOf(track('You begin with', 'the keel.'))).toEqual([]);
+  });
+});
 
 describe('cue numbers', () => {
   test('a number that is spoken stays', () => {

@@ -41,8 +41,8 @@ export function isKept(kind: number): boolean {
   return kind !== LineKind.blank && kind < LineKind.firstDropped;
 }
 
-/** Why a line that leaves is asked about; the passes say it in words. */
-export type RemovalDoubt = 'unique' | 'lone' | 'company';
+/** Why a line that leaves, or a time beside its words, is asked about; the passes say it in words. */
+export type RemovalDoubt = 'unique' | 'lone' | 'company' | 'times';
 
 /** Which of the passes that take out whole lines are on. */
 export interface LineOptions {

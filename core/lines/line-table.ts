@@ -55,7 +55,7 @@ export interface LineTable {
   readonly tailFrom: Uint32Array;
   /** The pass that takes out what stands beside the words. */
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
-  /** The lines that leave without a proof, and why they are asked about. */
+  /** The lines that leave without a proof, or lose a time without one, and why they are asked about. */
   readonly removalDoubts: Map<number, RemovalDoubt>;
   /** What a person said that lines are, 1 and up as in PART_KINDS, 0 where they said nothing; undefined where they never did. */
   readonly part?: Uint8Array;

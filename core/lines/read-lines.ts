@@ -55,7 +55,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     captions,
     leadTo,
     tailFrom,
-    removalDoubts: new Map(),
+    removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };

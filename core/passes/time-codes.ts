@@ -32,6 +32,7 @@ export const timeCodes = {
     },
     { before: 'The 10:45 ferry was late.', after: 'The 10:45 ferry was late.' },
   ],
+  reasons: { times: 'little tells that it is the time of a recording, and no part of the text' },
   kinds: [LineKind.timeCode, LineKind.cueNumber, LineKind.captionHeader],
   lineOptions: () => ({ timeCodes: true }),
   find: ({ text }, { captions, codeBrackets }) =>

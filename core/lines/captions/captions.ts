@@ -25,12 +25,16 @@ export interface Captions {
   readonly brackets: string;
   /** There are more than sounds. */
   readonly hasSpeech: boolean;
+  /** The lines of times that are hardly told from those that belong to a text. */
+  readonly doubted: readonly number[];
 }
 
 type Mutable = { -readonly [K in keyof Captions]: Captions[K] };
 
 /** Log odds above which times are codes: taking out what is none costs more than leaving one in. */
 const CODE = 2;
+/** Below these they are asked about. */
+const SURELY_CODE = 4;
 /** Characters that a text has at most for each of its codes, or it is no transcript. */
 const MOST_APART = 2500;
 
@@ -50,6 +54,7 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
     turn: new Uint8Array(count),
     brackets: '',
     hasSpeech: true,
+    doubted: [],
   };
   const codes = findCodes(source, index, kind);
   if (codes.length === 0 && !hasTurnMarks(source, index, kind)) return out;
@@ -60,6 +65,7 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   if (options.timeCodes) {
     dropCaptionHeads(source, index, kind, spots);
     dropTimes(source, index, kind, spots, out);
+    out.doubted = codes.filter(({ odds }) => odds < SURELY_CODE).flatMap((group) => group.spots.map(({ line }) => line));
     dropCueNames(source, index, kind, spots);
     out.brackets = [...new Set(spots.map(({ bracket }) => bracket))].join('');
   }

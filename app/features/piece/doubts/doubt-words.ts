@@ -106,11 +106,12 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
       second: { label: 'It belongs', words, answer: 'other' },
     };
   }
+  const where = end === '' ? `before “${start}”` : `after “${end}”`;
   return {
     question:
       becomes === ''
-        ? `Does “${keyWords(source)}” go, after “${end}”?`
-        : `Does “${keyWords(source)}” become “${keyWords(doubt.becomes)}”, after “${end}”?`,
+        ? `Does “${keyWords(source.trim())}” go, ${where}?`
+        : `Does “${keyWords(source)}” become “${keyWords(doubt.becomes)}”, ${where}?`,
     reason: `Changed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
     first: { label: becomes === '' ? 'It goes' : 'Change it', words: `${end}${doubt.becomes} ${start}`, answer: 'now' },
     second: { label: 'Let it stand', words: `${end}${source} ${start}`, answer: 'other' },

@@ -48,6 +48,9 @@ describe('a doubt in words', () => {
     const edit: Doubt = { ...shared, kind: 'edit', passes: ['reference-marks'], why: 'glued', becomes: '' };
     const gone = askAbout(viewOf(edit, { source: '3', before: 'was the end.', after: ' Then he' }));
     expect(gone.question).toBe('Does “3” go, after “was the end.”?');
+    const time: Doubt = { ...shared, kind: 'edit', passes: ['time-codes'], why: 'times', becomes: '' };
+    const first = askAbout(viewOf(time, { source: '[0:04] ', before: '', after: 'We begin with the keel' }));
+    expect(first.question).toBe('Does “[0:04]” go, before “We begin with”?');
     expect(gone.reason).toBe('Changed by “Reference marks”, but a figure behind a stop may belong to the text.');
     expect([gone.first.words, gone.second.words]).toEqual(['was the end. Then he', 'was the end.3 Then he']);
     const stops: Doubt = { ...edit, passes: ['doubled-punctuation'], why: 'may-be-ellipsis', becomes: '.' };
