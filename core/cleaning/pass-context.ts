@@ -5,7 +5,7 @@ import type { PassContext } from '../passes/pass.ts';
 import type { Language } from '../text/language.ts';
 import { findGluedNotes } from '../text/note-marks.ts';
 import { readSpeaker } from '../text/speakers.ts';
-import { hasIndices } from '../text/bracketed-indices.ts';
+import { readBracketedFigures } from '../text/bracketed-figures.ts';
 import type { WordIndex } from '../text/word-index.ts';
 import type { WordList } from '../text/word-list.ts';
 
@@ -22,7 +22,7 @@ export function passContext(
     captions: table.captions.found,
     onlySounds: !table.captions.hasSpeech,
     codeBrackets: table.captions.brackets,
-    indices: hasIndices(source),
+    bracketed: readBracketedFigures(source),
     words,
     // Speech has no notes, and the numbers of its cues look like theirs.
     gluedNotes: table.captions.found

@@ -57,7 +57,7 @@ const context: PassContext = {
   captions: true,
   onlySounds: false,
   codeBrackets: '[(<',
-  indices: false,
+  bracketed: { areIndices: false, countOn: undefined },
   gluedNotes: new Set(['arms1']),
   sameSpeaker: new Set(),
   timesInText: () => 0,

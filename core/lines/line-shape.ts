@@ -3,7 +3,7 @@ import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 const BULLETS = '•‣◦▪▫●○■□–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□';
 const NUMBERED =
-  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+)/u;
+  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S))/u;
 
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {
@@ -11,7 +11,7 @@ export function markerLength(source: string, from: number, to: number): number {
   if (isSureBullet(char)) return 1;
   if (BULLETS.includes(char)) return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
   const code = source.charCodeAt(from);
-  if (!isDigit(code) && char !== '(' && char !== '§' && !isMarkerLetter(source, from)) return 0;
+  if (!isDigit(code) && char !== '(' && char !== '[' && char !== '§' && !isMarkerLetter(source, from)) return 0;
   return NUMBERED.exec(source.slice(from, Math.min(to, from + 24)))?.[0].length ?? 0;
 }
 
@@ -48,9 +48,9 @@ export function isSpeckle(source: string, from: number, to: number): boolean {
   return SPECKLE.test(text) && /\s/.test(text) && new Set(text.replace(/\s/g, '')).size > 1;
 }
 
-const SECTION_BREAK = /^(?:([*•·.~–—-])(?:\s+\1){1,6}|\*{1,3}|[⁂❦❧☙§]|#{1,3}|⁂(?:\s+⁂)*)$/;
+const SECTION_BREAK = /^(?:([*•·.~–—-])(?:\s+\1){1,6}|\*{1,3}|[-–—=~_]{2,3}|[⁂❦❧☙§]|#{1,3}|⁂(?:\s+⁂)*)$/;
 
-/** Whether a line parts two sections by signs alone: "* * *", "- - -", "⁂", "#". */
+/** Whether a line parts two sections by signs alone: "* * *", "- - -", "⁂", "#", "--". */
 export function isSectionBreak(source: string, from: number, to: number): boolean {
   return to - from <= 15 && !isWordUnit(source.charCodeAt(from)) && SECTION_BREAK.test(source.slice(from, to));
 }

@@ -1,6 +1,7 @@
 import type { BlockKind } from '../blocks/block-kind.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { LineKind, LineOptions } from '../lines/line-kind.ts';
+import type { BracketedFigures } from '../text/bracketed-figures.ts';
 import type { Language } from '../text/language.ts';
 import type { WordList } from '../text/word-list.ts';
 
@@ -17,8 +18,7 @@ export interface PassContext {
   readonly codeBrackets: string;
   /** Figures glued to words that are marks of footnotes: see findGluedNotes. */
   readonly gluedNotes: ReadonlySet<string>;
-  /** Figures in brackets behind words are places in rows, as in programs, not marks. */
-  readonly indices: boolean;
+  readonly bracketed: BracketedFigures;
   /** Where in the source a speaker label stands that names the same speaker as the label before it. */
   readonly sameSpeaker: ReadonlySet<number>;
   /** How the text itself writes an ellipsis; undefined where it has none. */

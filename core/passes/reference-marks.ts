@@ -20,6 +20,7 @@ const EXPONENT_BASE = /(?:[\d⁻⁺]|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
 /** A letter or two that are no word: the symbols of a formula. */
 const SYMBOLS = /(?:^|[^\p{L}])(\p{L}{1,2})$/u;
 
+const PLAIN = /^\[\d{1,3}\]$/;
 const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
 const LONGEST_EMPHASIS = 200;
@@ -56,6 +57,7 @@ export const referenceMarks = {
   reasons: {
     glued: 'a figure behind a stop may belong to the text',
     star: 'a star may be more than a mark',
+    apart: 'a number in brackets that stands apart may count something else than notes',
   },
   signs: Sign.figure | Sign.squareBracket | Sign.noteSign,
   find: ({ text }, context) => {
@@ -81,15 +83,20 @@ type Reader = (text: string, at: number, mark: string, context: PassContext) => 
 
 /** What is left out for each kind of mark, undefined where it is none. */
 const READERS: Readonly<Record<MarkKind, Reader>> = {
-  bracketed: (text, at, mark, { indices }) => {
+  bracketed: (text, at, mark, { bracketed: { areIndices, countOn } }) => {
     // At the start of a paragraph or of a line it is the label of what follows.
     if (at === 0 || text[at - 1] === '\n') return undefined;
-    if (indices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
-    return { from: text[at - 1] === ' ' ? at - 1 : at, to: at + mark.length, insert: '' };
+    if (areIndices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
+    const to = at + mark.length;
+    if (text[at - 1] !== ' ' || !PLAIN.test(mark)) return { from: text[at - 1] === ' ' ? at - 1 : at, to, insert: '' };
+    // Apart from its words it may be a part of the sentence, or count something else than notes.
+    if (countOn === false) return undefined;
+    const edit = { from: at - 1, to, insert: '' };
+    return countOn ? edit : { ...edit, certainty: 0.8, why: 'apart' };
   },
   // Glued to a word it is a mark; with a space before it an editor put the letter in.
-  letter: (text, at, mark, { indices }) =>
-    !indices && /[\p{L}\p{N}.,;:!?”’")\]]/u.test(text[at - 1] ?? '')
+  letter: (text, at, mark, { bracketed: { areIndices } }) =>
+    !areIndices && /[\p{L}\p{N}.,;:!?”’")\]]/u.test(text[at - 1] ?? '')
       ? { from: at, to: at + mark.length, insert: '' }
       : undefined,
   sign: (text, at, mark) => {
@@ -97,8 +104,9 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     const edit = { from: at, to: at + mark.length, insert: '' };
     return mark === '*' ? { ...edit, certainty: 0.8, why: 'star' } : edit;
   },
+  // What stands before words, and glued to none, is the number of a verse or a note.
   superscript: (text, at, mark) =>
-    isPower(text.slice(Math.max(0, at - LONGEST_STEM), at))
+    /^$|\s/.test(text[at - 1] ?? '') || isPower(text.slice(Math.max(0, at - LONGEST_STEM), at))
       ? undefined
       : { from: at, to: at + mark.length, insert: '' },
   figure: (text, at, mark, { gluedNotes }) => {

@@ -2,8 +2,9 @@ import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant. */
-const BEFORE_CLOSING = / +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
-const AFTER_OPENING = /(?<=[([{]) +(?=\S)/g;
+/** An empty pair of brackets is a box to tick. */
+const BEFORE_CLOSING = /(?<![([{ ]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;
 
 export const spaceBeforePunctuation = {
   works: 'inline',
@@ -15,6 +16,7 @@ export const spaceBeforePunctuation = {
   onByDefault: true,
   examples: [
     { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
+    { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n\n[x] wicks (two)' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',

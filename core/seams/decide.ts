@@ -6,6 +6,7 @@ import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { settleHeadLines } from './head-lines.ts';
+import { breakAtBlockTags } from './block-tags.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
@@ -84,6 +85,7 @@ export function decideSeams(
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(table, seams, verdicts);
+  breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);

@@ -2,6 +2,8 @@ import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
+/** In characters. */
+const LEAST_LEANING = 40;
 const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | Flag.endsQuote;
 
 /** The words surely run on across the seam. */
@@ -13,6 +15,9 @@ export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolea
   const after = table.flags[seams.line[seam + 1]!]!;
   if (before & (Flag.endsStop | Flag.endsColon)) return false;
   if (after & Flag.startsMarker) return false;
+  // A name may follow: the last word wants another after it, and the line is long enough not to be a title's.
+  if (before & Flag.endsFunctionWord && after & Flag.startsUpper && table.chars[seams.line[seam]!]! >= LEAST_LEANING)
+    return true;
   // Scripts without capitals: words on both sides and nothing between them.
   if (after & Flag.startsCaseless) return (before & ENDS_SOMETHING) === 0;
   return (after & Flag.startsLower) !== 0 || ((before & Flag.endsCjk) !== 0 && (after & Flag.startsCjk) !== 0);

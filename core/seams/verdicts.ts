@@ -1,7 +1,18 @@
 import type { Decision } from './seam-table.ts';
 
 /** What may have the last word at a seam: the weighed evidence, a rule about lines of one kind, or what a person said. */
-export const SETTLERS = ['evidence', 'verse', 'title', 'shape', 'hanging', 'layout', 'turn', 'speech', 'part'] as const;
+export const SETTLERS = [
+  'evidence',
+  'verse',
+  'title',
+  'shape',
+  'hanging',
+  'markup',
+  'layout',
+  'turn',
+  'speech',
+  'part',
+] as const;
 export type Settler = (typeof SETTLERS)[number];
 
 /** What is decided at each seam, and by what; later rules have the last word. */

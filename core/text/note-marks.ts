@@ -14,6 +14,9 @@ const FIGURES = /\d+/g;
 /** What may stand behind a mark. */
 const AFTER = /[\s.,;:)\]]/;
 const STEM = /(?:^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}(?<!\p{Lu})[”’"')\].,;:!?]{0,3})$/u;
+/** A year and its stop, before the next sentence: the figure is no part of the number. */
+const YEAR = /(?:^|[\s“‘"'(])((?:1\d|20)\d\d[.,;:][”’"')\]]?)$/;
+const NEXT_SENTENCE = /^(?:\s+[\p{Lu}“‘"]|\s*$)/u;
 const LONGEST_STEM = 36;
 const MOST_FIGURES = 2;
 
@@ -29,10 +32,15 @@ export function findGluedFigures(text: string): GluedFigure[] {
 
 /** What a run of figures that begins at `from` is glued to; undefined where it is glued to nothing, or is no mark. */
 export function gluedFigureAt(text: string, from: number, figures: string): GluedFigure | undefined {
-  if (figures.length > MOST_FIGURES || !mayFollowWord(text, from)) return undefined;
-  const after = text[from + figures.length];
+  if (figures.length > MOST_FIGURES) return undefined;
+  const to = from + figures.length;
+  const after = text[to];
   if (after !== undefined && !AFTER.test(after)) return undefined;
-  const stem = STEM.exec(text.slice(Math.max(0, from - LONGEST_STEM), from))?.[1];
+  const before = () => text.slice(Math.max(0, from - LONGEST_STEM), from);
+  let stem: string | undefined;
+  if (mayFollowWord(text, from)) stem = STEM.exec(before())?.[1];
+  else if (isDigit(text.charCodeAt(from - 2)) && NEXT_SENTENCE.test(text.slice(to, to + 4)))
+    stem = YEAR.exec(before())?.[1];
   return stem === undefined ? undefined : { from, figures, stem };
 }
 

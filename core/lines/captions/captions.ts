@@ -65,7 +65,9 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   if (options.timeCodes) {
     dropCaptionHeads(source, index, kind, spots);
     dropTimes(source, index, kind, spots, out);
-    out.doubted = codes.filter(({ odds }) => odds < SURELY_CODE).flatMap((group) => group.spots.map(({ line }) => line));
+    out.doubted = codes
+      .filter(({ odds }) => odds < SURELY_CODE)
+      .flatMap((group) => group.spots.map(({ line }) => line));
     dropCueNames(source, index, kind, spots);
     out.brackets = [...new Set(spots.map(({ bracket }) => bracket))].join('');
   }

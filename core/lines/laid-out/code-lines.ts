@@ -2,8 +2,8 @@ import { LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 
 /*
- * Program text and commands: left alone, spaces and all. Told by lines between fences, and by runs of lines that are set in and
- * carry the signs of code. Prose with a bracket or a path in it is no code.
+ * Program text and commands: left alone, spaces and all. Told by lines between fences, by keys and values that are set in by
+ * level, and by runs of lines that are set in and carry the signs of code. Prose with a bracket or a path in it is no code.
  */
 
 const FENCE = /^(?:```|~~~)/;
@@ -23,6 +23,11 @@ export function findCode(source: string, table: LineTable): void {
     const closing = closingFence(source, table, line);
     if (closing !== undefined) {
       for (; line <= closing; line++) markCode(table, line);
+      continue;
+    }
+    const treeEnd = endOfKeyTree(source, table, line);
+    if (treeEnd > line) {
+      for (; line < treeEnd; line++) markCode(table, line);
       continue;
     }
     let end = line;
@@ -53,6 +58,31 @@ function isFence(source: string, table: LineTable, line: number): boolean {
   const code = source.charCodeAt(table.from[line]!);
   if (code !== 0x60 && code !== 0x7e) return false;
   return FENCE.test(source.slice(table.from[line], table.from[line]! + 3));
+}
+
+const KEY = /^(?:- )?[A-Za-z_][\w.-]*:(?: \S.*)?$/;
+const ITEM = /^- \S/;
+const FEWEST_KEYS = 3;
+
+/** The line behind keys and values that are set in by their level, as configuration files have them; `first` where there are none. */
+function endOfKeyTree(source: string, table: LineTable, first: number): number {
+  if (!opensLevel(source, table, first)) return first;
+  let end = first;
+  let keys = 0;
+  while (end < table.index.count && table.kind[end] === LineKind.prose) {
+    const text = source.slice(table.from[end], table.to[end]);
+    if (KEY.test(text)) keys++;
+    else if (!ITEM.test(text)) return first;
+    end++;
+  }
+  return keys >= FEWEST_KEYS ? end : first;
+}
+
+/** A key without a value, and below it a line that is set in farther. */
+function opensLevel(source: string, { kind, from, to, indent }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || source.charCodeAt(to[line]! - 1) !== 0x3a) return false;
+  if (kind[line + 1] !== LineKind.prose || indent[line + 1]! <= indent[line]!) return false;
+  return KEY.test(source.slice(from[line], to[line]));
 }
 
 function maySetIn(table: LineTable, line: number): boolean {

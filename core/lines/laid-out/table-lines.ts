@@ -3,11 +3,15 @@ import { LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 
 /*
- * Tables: lines whose cells stand under one another, apart by tabs or by three spaces and more. Justified type has wide spaces
- * too, but not in the same columns; prose in two columns side by side has, but its cells are sentences.
+ * Tables: lines whose cells stand under one another, apart by tabs or by three spaces and more; by two where they all do so.
+ * Justified type has wide spaces too, but not in the same columns; prose in two columns side by side has, but its cells are
+ * sentences.
  */
 
 const WIDE_SPACES = 3;
+const NARROW_SPACES = 2;
+/** A price, a number, a share. */
+const FIGURE = /^[$€£]? ?-?\d[\d.,]*(?: ?[%€£$])?$/;
 const FEWEST_ROWS = 3;
 const FEWEST_NUMERIC_ROWS = 2;
 /** Words to a cell, on the average: more of them, and the columns hold prose. */
@@ -18,6 +22,10 @@ interface Row {
   /** Columns where cells after the first begin, and where all but the last end. */
   readonly starts: readonly number[];
   readonly ends: readonly number[];
+  /** The column where the last cell ends, if it is a figure. */
+  readonly figureEnd: number | undefined;
+  /** The most spaces between two cells. */
+  readonly widest: number;
   readonly words: number;
 }
 
@@ -43,6 +51,30 @@ export function findTables(source: string, table: LineTable): void {
     blanks = 0;
   }
   closeRun(table, rows);
+  findNarrowTables(source, table);
+}
+
+/** Rows with two spaces between some of their cells: no gap of any row stands in another column than those of the others. */
+function findNarrowTables(source: string, table: LineTable): void {
+  const narrow = wideSpaces(source, NARROW_SPACES);
+  let rows: Row[] = [];
+  const close = () => {
+    const isWide = rows.every((row) => row.starts.length >= 2) || rows.some((row) => row.widest >= WIDE_SPACES);
+    if (rows.length >= FEWEST_ROWS && isWide) closeRun(table, rows);
+    rows = [];
+  };
+  for (let line = 0; line < table.index.count; line++) {
+    const mayBeRow = table.kind[line] === LineKind.prose && narrow.isIn(table, line);
+    const row = mayBeRow ? readRow(source, table, line, NARROW_SPACES) : undefined;
+    if (!row || (rows.length > 0 && !hasSameColumns(rows.at(-1)!, row))) close();
+    if (row) rows.push(row);
+  }
+  close();
+}
+
+/** All columns of the one are columns of the other: cells may be missing. */
+function hasSameColumns(a: Row, b: Row): boolean {
+  return a.starts.every((start) => b.starts.includes(start)) || b.starts.every((start) => a.starts.includes(start));
 }
 
 function closeRun(table: LineTable, rows: readonly Row[]): void {
@@ -56,12 +88,13 @@ function closeRun(table: LineTable, rows: readonly Row[]): void {
 }
 
 /** Tells which lines hold a tab or a wide space between their words: only those are read closely. Asked in order of lines. */
-function wideSpaces(source: string) {
+function wideSpaces(source: string, least = WIDE_SPACES) {
+  const spaces = ' '.repeat(least);
   let nextWide = -1;
   let nextTab = -1;
   return {
     isIn({ from, to }: LineTable, line: number): boolean {
-      if (nextWide < from[line]!) nextWide = found(source.indexOf('   ', from[line]));
+      if (nextWide < from[line]!) nextWide = found(source.indexOf(spaces, from[line]));
       if (nextTab < from[line]!) nextTab = found(source.indexOf('\t', from[line]));
       return nextWide < to[line]! || nextTab < to[line]!;
     },
@@ -72,7 +105,7 @@ function found(position: number): number {
   return position < 0 ? Infinity : position;
 }
 
-function readRow(source: string, table: LineTable, line: number): Row | undefined {
+function readRow(source: string, table: LineTable, line: number, least = WIDE_SPACES): Row | undefined {
   const from = table.from[line]!;
   const to = table.to[line]!;
   if (table.flags[line]! & Flag.startsBullet) return undefined;
@@ -80,6 +113,8 @@ function readRow(source: string, table: LineTable, line: number): Row | undefine
   const ends: number[] = [];
   let column = table.indent[line]!;
   let words = 1;
+  let widest = 0;
+  let cellFrom = from;
   for (let at = from; at < to;) {
     if (!isSpace(source.charCodeAt(at))) {
       at++;
@@ -96,11 +131,14 @@ function readRow(source: string, table: LineTable, line: number): Row | undefine
       } else column++;
     }
     words++;
-    if (!wide && at - gapFrom < WIDE_SPACES) continue;
+    if (!wide && at - gapFrom < least) continue;
+    widest = Math.max(widest, at - gapFrom);
+    cellFrom = at;
     starts.push(column);
     ends.push(end);
   }
-  return starts.length === 0 ? undefined : { line, starts, ends, words };
+  const figureEnd = FIGURE.test(source.slice(cellFrom, to)) ? column : undefined;
+  return starts.length === 0 ? undefined : { line, starts, ends, figureEnd, widest, words };
 }
 
 /** Two rows have a column of words, or of figures, in common. */
@@ -109,5 +147,6 @@ function sharesColumn(a: Row, b: Row): boolean {
 }
 
 function sharesRightEdge(a: Row, b: Row): boolean {
+  if (a.figureEnd !== undefined && a.figureEnd === b.figureEnd) return true;
   return a.starts.length >= 2 && a.ends.slice(1).some((end) => b.ends.slice(1).includes(end));
 }

@@ -28,7 +28,7 @@ export function findLoneHeads(source: string, table: LineTable, kept: KeptLines)
   let usual: number | undefined;
   for (let place = 1; place + 1 < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (!mayStandAlone(table, line)) continue;
+    if (!mayStandAlone(table, line, source[table.from[line]!]!)) continue;
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined || !goesOn(table, before, after)) continue;
@@ -39,9 +39,9 @@ export function findLoneHeads(source: string, table: LineTable, kept: KeptLines)
   return lone.length === 0 || hasStops(table, kept) ? lone : [];
 }
 
-function mayStandAlone({ kind, flags, chars }: LineTable, line: number): boolean {
+function mayStandAlone({ kind, flags, chars }: LineTable, line: number, first: string): boolean {
   if (isDropped(kind[line]!) || chars[line]! > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
-  return (flags[line]! & BEGINS) !== 0;
+  return first === '©' || (flags[line]! & BEGINS) !== 0;
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */
@@ -69,7 +69,8 @@ function hasStops(table: LineTable, kept: KeptLines): boolean {
 function usualBlanks(table: LineTable, { lines }: KeptLines): number {
   const blanks: number[] = [];
   for (let place = 1; place < lines.length; place++) {
-    if (table.flags[lines[place]!]! & Flag.startsLower)
+    const isBesideFurniture = isDropped(table.kind[lines[place - 1]!]!);
+    if (!isBesideFurniture && table.flags[lines[place]!]! & Flag.startsLower)
       blanks.push(blanksBetween(table, lines[place - 1]!, lines[place]!));
   }
   return mostFrequent(blanks);

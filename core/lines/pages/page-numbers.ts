@@ -25,6 +25,7 @@ const FEWEST_LINES_A_PAGE = 10;
 const MOST_LINES_A_PAGE = 90;
 /** Where the number stands beside the same words each time, or at page breaks: pages of two columns. */
 const MOST_LINES_A_MARKED_PAGE = 180;
+const FEWEST_LINES_A_MARKED_PAGE = 3;
 const PREDECESSORS_TRIED = 40;
 /** With a number these name a part of the text: headings, however regularly they come. */
 const NUMBERED_PARTS: ReadonlySet<string> = new Set(
@@ -111,8 +112,10 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   if (pages < 1 || pages > 8) return false;
   const linesAPage = (b.place - a.place) / pages;
   if (a.atPageBreak && b.atPageBreak) return linesAPage >= 2 && linesAPage <= MOST_LINES_A_MARKED_PAGE;
-  const most = a.rest !== '' && a.rest === b.rest ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE;
-  return linesAPage >= FEWEST_LINES_A_PAGE && linesAPage <= most;
+  const isMarked = a.rest !== '' && a.rest === b.rest;
+  // Between two numbers that follow one another beside the same words a page may be short.
+  const fewest = isMarked && pages === 1 ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
+  return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
 
 /** Between two pages of the chain: the numbers left out, beside words that the chain has, on pages too short to be members. */

@@ -77,6 +77,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   title: { apart: 'the line is wider than all that wrap, so it is a title', on: '' },
   shape: { apart: 'lines of one form stand together here, as in a list', on: '' },
   hanging: { apart: 'entries begin farther left than they go on', on: 'the entry goes on, set in' },
+  markup: { apart: 'a tag begins or ends a paragraph here', on: '' },
   layout: { apart: 'rows, code and tables of contents keep their lines', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
   speech: { apart: 'the speech goes on for long, so it is divided at a sentence end', on: '' },
