@@ -3,7 +3,7 @@ import { Flag, type LineTable } from '../line-table.ts';
 
 /*
  * Program text and commands: left alone, spaces and all. Told by lines between fences, by keys and values that are set in by
- * level, and by runs of lines that are set in and carry the signs of code. Prose with a bracket or a path in it is no code.
+ * level, by a prompt before commands, and by runs of lines that are set in and carry the signs of code. Prose with a bracket or a path in it is no code.
  */
 
 const FENCE = /^(?:```|~~~)/;
@@ -25,9 +25,9 @@ export function findCode(source: string, table: LineTable): void {
       for (; line <= closing; line++) markCode(table, line);
       continue;
     }
-    const treeEnd = endOfKeyTree(source, table, line);
-    if (treeEnd > line) {
-      for (; line < treeEnd; line++) markCode(table, line);
+    const laidOutEnd = Math.max(endOfKeyTree(source, table, line), endOfSession(source, table, line));
+    if (laidOutEnd > line) {
+      for (; line < laidOutEnd; line++) markCode(table, line);
       continue;
     }
     let end = line;
@@ -58,6 +58,18 @@ function isFence(source: string, table: LineTable, line: number): boolean {
   const code = source.charCodeAt(table.from[line]!);
   if (code !== 0x60 && code !== 0x7e) return false;
   return FENCE.test(source.slice(table.from[line], table.from[line]! + 3));
+}
+
+const COMMAND = /^[$%] [a-z.~/]/;
+
+/** The line behind commands and what they printed, up to a blank line; `first` where no command stands there. */
+function endOfSession(source: string, { kind, index, from, to }: LineTable, first: number): number {
+  const sign = source.charCodeAt(from[first]!);
+  if ((sign !== 0x24 && sign !== 0x25) || kind[first] !== LineKind.prose) return first;
+  if (!COMMAND.test(source.slice(from[first], to[first]))) return first;
+  let end = first;
+  while (end < index.count && kind[end] === LineKind.prose) end++;
+  return end;
 }
 
 const KEY = /^(?:- )?[A-Za-z_][\w.-]*:(?: \S.*)?$/;

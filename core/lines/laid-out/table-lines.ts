@@ -52,6 +52,7 @@ export function findTables(source: string, table: LineTable): void {
   }
   closeRun(table, rows);
   findNarrowTables(source, table);
+  findPipedTables(source, table);
 }
 
 /** Rows with two spaces between some of their cells: no gap of any row stands in another column than those of the others. */
@@ -71,6 +72,24 @@ function findNarrowTables(source: string, table: LineTable): void {
   }
   close();
 }
+
+/** Rows between bars, with or without lines of dashes between them. */
+function findPipedTables(source: string, table: LineTable): void {
+  const isPiped = (line: number) => {
+    const { from, to, kind } = table;
+    const isBar = (at: number) => source[at] === '|' || source[at] === '+';
+    if (kind[line] !== LineKind.prose || to[line]! - from[line]! < 3) return false;
+    return isBar(from[line]!) && isBar(to[line]! - 1) && PIPED.test(source.slice(from[line], to[line]));
+  };
+  for (let first = 0; first < table.index.count;) {
+    let end = first;
+    while (end < table.index.count && isPiped(end)) end++;
+    if (end - first >= FEWEST_NUMERIC_ROWS) table.kind.fill(LineKind.tableRow, first, end);
+    first = Math.max(end, first + 1);
+  }
+}
+
+const PIPED = /^(?:\|.*\||\+[-=+]+\+)$/;
 
 /** All columns of the one are columns of the other: cells may be missing. */
 function hasSameColumns(a: Row, b: Row): boolean {
