@@ -110,6 +110,44 @@ test('a selection over paragraphs is copied as clean text', async ({ page }) => 
   expect(await page.evaluate(() => navigator.clipboard.readText())).toBe(CLEANED.join('\n\n'));
 });
 
+test('what is dragged over within a paragraph is a selection: a key of the bar acts, and types nothing', async ({
+  page,
+}) => {
+  await openWrapped(page);
+  const box = (await paragraph(page, 1).boundingBox())!;
+  await page.mouse.move(box.x + 60, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 240, box.y + 10, { steps: 6 });
+  await page.mouse.up();
+  await page.keyboard.press('h');
+  await expect(page.getByRole('button', { name: /^Undo: Held line 7 as it is/ })).toBeVisible();
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Release');
+  await page.keyboard.press('h');
+  await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
+  // Enter types over it.
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('X');
+  await expect.poll(async () => (await cleanTexts(page))[1]!.length).toBeLessThan(CLEANED[1]!.length - 10);
+  expect((await cleanTexts(page))[1]).toContain('X');
+});
+
+test('a word that is doubly pressed is typed over; the bar is reached from there', async ({ page }) => {
+  await openWrapped(page);
+  await paragraph(page, 1).dblclick({ position: { x: 90, y: 12 } });
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Alt F10 leads here');
+  await page.keyboard.press('Alt+F10');
+  await expect(page.getByRole('button', { name: /^Hold as it is/ })).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /^Clean only this/ })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(paragraph(page, 1)).toBeFocused();
+  await page.keyboard.press('h');
+  await expect(page.getByRole('button', { name: /^Undo: Held line 7 as it is/ })).toBeVisible();
+  await paragraph(page, 1).dblclick({ position: { x: 90, y: 12 } });
+  await page.keyboard.type('quay');
+  await expect.poll(async () => (await cleanTexts(page))[1]).toContain('quay');
+});
+
 test('by keyboard alone: into a paragraph, up and down, out again', async ({ page }) => {
   await openWrapped(page);
   await page.keyboard.press('e');

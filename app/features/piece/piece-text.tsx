@@ -108,6 +108,7 @@ export function PieceText() {
           marked={marked}
           style={decisions.style}
           onCopy={copy}
+          isWriting={selected?.isWriting ?? false}
           isAskingPart={isAskingPart}
           onAskPart={setAskingPart}
         />

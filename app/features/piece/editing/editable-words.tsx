@@ -23,8 +23,9 @@ interface EditableWordsProps {
 type Selected = readonly [number, number];
 
 /**
- * A clean paragraph that can be typed in. A click sets the caret; until then it is text like any other, so that a selection may
- * reach over several. While a person types, the element is the browser's; React draws it anew once they are done.
+ * A clean paragraph that can be typed in. A click sets the caret, two or three take a word or all to be typed over; what is
+ * dragged over is a selection like any other, which may reach over several paragraphs, and no key types over it. While a person
+ * types, the element is the browser's; React draws it anew once they are done.
  */
 export function EditableWords(props: EditableWordsProps) {
   const { shape: Shape, runs, from, to, goesOn, editor } = props;
@@ -70,7 +71,7 @@ export function EditableWords(props: EditableWordsProps) {
     isEditing,
     typed,
     editor,
-    begin: () => begin([0, 0]),
+    begin: () => begin((element.current && selectionIn(element.current)) ?? [0, 0]),
     leave: () => {
       setEditing(false);
       element.current?.blur();
@@ -100,7 +101,8 @@ export function EditableWords(props: EditableWordsProps) {
         if (isAsked) return;
         // The browser takes the third click of a row for the paragraph and the beginning of what follows.
         const selected = event.detail > 2 ? ([0, text.length] as const) : selectionIn(event.currentTarget);
-        if (selected) begin(selected);
+        const isCaret = selected?.[0] === selected?.[1];
+        if (selected && (isCaret || event.detail > 1)) begin(selected);
       }}
       onFocus={(event: React.FocusEvent<HTMLElement>) => {
         const end = editor.entry();

@@ -1,3 +1,4 @@
+import { focusPortionBar } from '../portion/portion-bar-focus.ts';
 import type { Editor } from './use-editor.ts';
 import { neighbourOf, stepsOut } from './neighbours.ts';
 import { selectionIn } from './positions.ts';
@@ -35,6 +36,8 @@ function actOf(
 ): (() => void) | undefined {
   const own = event.currentTarget;
   const key = event.key;
+  // The bar's own keys would be typed here; from its buttons they are not.
+  if (key === 'F10' && event.altKey) return focusPortionBar;
   if (event.ctrlKey || event.metaKey) {
     const letter = key.toLowerCase();
     if (letter !== 'z' && letter !== 'y') return undefined;

@@ -5,6 +5,8 @@ import { offsetIn, toSource } from '../editing/positions.ts';
 export interface Selected {
   readonly portion: Portion;
   readonly spots?: readonly [Spot, Spot];
+  /** In a paragraph that is being typed in, where letters are no commands. */
+  readonly isWriting: boolean;
 }
 
 /** Reads the selection of the document; undefined where nothing is selected in one of the columns. */
@@ -22,6 +24,7 @@ export function readSelected(area: Element, viewOf: (row: number) => RowView | u
   const isClean = start.column === 'clean' && end.column === 'clean';
   return {
     portion: { from, to },
+    isWriting: !!document.activeElement?.closest('[data-editing]'),
     ...(isClean && { spots: [spotOf(start), spotOf(end)] as const }),
   };
 }
