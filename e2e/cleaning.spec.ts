@@ -80,6 +80,19 @@ test('a pass is switched off and on, and its edits light up', async ({ page }) =
   await expect(page.getByRole('switch', { name: 'Reference marks' })).toBeChecked();
 });
 
+test('one line says what happened; its parts lead to the edits and to the question', async ({ page }) => {
+  await openSample(page, 'The tide mills of Saltfern Reach');
+  const story = page.getByRole('region', { name: 'What was done' });
+  await expect(story).toContainText('77 lines joined');
+  await story.getByRole('button', { name: '6 words mended' }).click();
+  await expect(page.getByRole('row')).toHaveCount(6);
+  await story.getByRole('button', { name: '1 question' }).click();
+  await expect(page.locator('[data-words]', { hasText: 'The great spur wheel' })).toBeInViewport();
+  await page.getByRole('searchbox', { name: 'Find a pass' }).fill('ligatures');
+  await expect(page.getByRole('switch', { name: 'Ligatures' })).toBeVisible();
+  await expect(page.getByRole('switch', { name: 'Wrapped lines joined' })).toBeHidden();
+});
+
 test('split words are decided with a word list, which is loaded when its language is met', async ({ page }) => {
   const lists: string[] = [];
   page.on('request', (request) => {
@@ -123,6 +136,7 @@ test('a pass that is off says what it would do; switched on, it works as its set
   await paste(page, 'The tide fell--so the keeper said--and rose again.');
   await pieceIsReady(page);
   const rail = page.getByRole('navigation', { name: 'Passes' });
+  await rail.getByRole('button', { name: /are off/ }).click();
   const dashes = rail.getByRole('button', { name: /Light up the edits of “Dashes alike”/ });
   await expect(dashes).toContainText('(2)');
   await rail.locator('label', { has: page.getByRole('switch', { name: 'Dashes alike' }) }).click();

@@ -166,6 +166,7 @@ test('a hopeless expression is stopped and told of; the page answers all the whi
   await lookFor(page, '(a+)+\\1b');
   await page.getByRole('button', { name: 'Expression' }).click();
   await expect(page.getByText('Looking…')).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find a pass' }).fill('Tabs');
   await page.getByRole('button', { name: 'Light up the edits of “Tabs”' }).click();
   await expect(page.getByText('Turns each run of tabs')).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('takes too long on this text', { timeout: 15_000 });

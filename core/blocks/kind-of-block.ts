@@ -75,19 +75,15 @@ const FEWEST_OF_A_ROW = 3;
 
 /** Whether a line is one of a row that might all be headings: then none is. A title may have another below it. */
 function isInRow(table: LineTable, { seams, decision }: SeamDecisions, kept: number): boolean {
+  const isApart = (seam: number) => seam < 0 || seam >= seams.count || decision[seam] === Decision.break;
   const isLike = (place: number) => {
     const line = seams.line[place];
-    return line !== undefined && table.kind[line] === LineKind.prose && mayBeHeading(table, line);
+    if (line === undefined || !isApart(place - 1) || !isApart(place)) return false;
+    return table.kind[line] === LineKind.prose && mayBeHeading(table, line);
   };
   let count = 1;
-  for (let place = kept - 1; count < FEWEST_OF_A_ROW && isLike(place) && decision[place] === Decision.break; place--)
-    count++;
-  for (
-    let place = kept + 1;
-    count < FEWEST_OF_A_ROW && isLike(place) && decision[place - 1] === Decision.break;
-    place++
-  )
-    count++;
+  for (const step of [-1, 1])
+    for (let place = kept + step; count < FEWEST_OF_A_ROW && isLike(place); place += step) count++;
   return count >= FEWEST_OF_A_ROW;
 }
 

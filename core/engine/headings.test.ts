@@ -31,6 +31,9 @@ describe('headings by their form', () => {
     const prose = 'The creek fills the pond behind the wall, and the miller lets it out again.';
     expect(kinds(`How the machinery worked\n\n${prose}`)).toEqual(['heading', 'paragraph']);
     expect(kinds(`How it worked\n\nThe machinery\n\n${prose}`).slice(1)).toEqual(['heading', 'paragraph']);
+    const wrapped =
+      'The creek fills the pond behind the wall and the miller\nlets it out again through a gate no wider than a cart.';
+    expect(kinds(`The mills\n\nHow they work\n\n${wrapped}`).slice(1)).toEqual(['heading', 'paragraph']);
     const row = ['Where the water goes', 'The rope walk', 'Stop 4', 'The ferry stairs'];
     expect(kinds(`${row.join('\n\n')}\n\n${prose}`)).toEqual(Array.from({ length: 5 }, () => 'paragraph'));
     expect(kinds(`${prose}\n\nSign in`)).toEqual(['paragraph', 'paragraph']);

@@ -7,6 +7,7 @@ export const captionRepeats = {
   id: 'caption-repeats',
   title: 'Rolling repeats',
   summary: 'Keeps one of the two or three showings that a rolling caption track gives each line.',
+  done: ['repeat dropped', 'repeats dropped'],
   group: 'lines',
   onByDefault: true,
   examples: [

@@ -6,6 +6,7 @@ export const emoji = {
   id: 'emoji',
   title: 'Emoji',
   summary: 'Takes out emoji, with the space before them.',
+  done: ['emoji dropped', 'emoji dropped'],
   group: 'marks',
   onByDefault: false,
   characters: /\p{Extended_Pictographic}/u,

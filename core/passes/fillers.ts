@@ -26,6 +26,7 @@ export const fillers = {
   id: 'fillers',
   title: 'Filler words',
   summary: 'Takes um, uh, er and the like out of spoken text; on request “you know” and “I mean” between commas too.',
+  done: ['filler dropped', 'fillers dropped'],
   group: 'words',
   onByDefault: false,
   settings: [

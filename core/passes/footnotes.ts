@@ -8,6 +8,7 @@ export const footnotes = {
   title: 'Footnotes',
   summary:
     'Puts a footnote that stands between the halves of a paragraph behind it, all notes at the end, or takes them out.',
+  done: ['note set aside', 'notes set aside'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

@@ -6,6 +6,7 @@ export const lineNumbers = {
   id: 'line-numbers',
   title: 'Line numbers',
   summary: 'Takes out numbers that count the lines, left or right of the text, on every line or on every fifth.',
+  done: ['line number dropped', 'line numbers dropped'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

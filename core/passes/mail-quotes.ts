@@ -6,6 +6,7 @@ export const mailQuotes = {
   id: 'mail-quotes',
   title: 'Mail quoting',
   summary: 'Takes out the “> ” that mail programs put before quoted lines.',
+  done: ['quoting mark dropped', 'quoting marks dropped'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

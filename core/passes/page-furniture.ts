@@ -7,6 +7,7 @@ export const pageFurniture = {
   id: 'page-furniture',
   title: 'Running heads and page numbers',
   summary: 'Takes out page numbers and the heads and feet that come back on each page.',
+  done: ['page head or number dropped', 'page heads and numbers dropped'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

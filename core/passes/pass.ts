@@ -53,6 +53,8 @@ interface PassBase {
   readonly title: string;
   /** One sentence: what the pass does. */
   readonly summary: string;
+  /** What it did in one place and in several, where that is worth a word: "line joined", "lines joined". */
+  readonly done?: readonly [one: string, many: string];
   readonly group: PassGroup;
   readonly onByDefault: boolean;
   /** Whole texts before and after, with this pass and those that are on by default: help for people, and tests. */

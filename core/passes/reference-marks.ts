@@ -30,6 +30,7 @@ export const referenceMarks = {
   id: 'reference-marks',
   title: 'Reference marks',
   summary: 'Takes out marks that point to notes: [4], [2, 5–7], ³, †, and figures glued to a full stop.',
+  done: ['reference mark dropped', 'reference marks dropped'],
   group: 'marks',
   onByDefault: true,
   characters: /[¹²³⁰⁴-⁹†‡§]/,

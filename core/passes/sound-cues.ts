@@ -20,6 +20,7 @@ export const soundCues = {
   id: 'sound-cues',
   title: 'Sound cues',
   summary: 'Takes [music], (applause) and ♪ out of captions, on request out of any text.',
+  done: ['sound cue dropped', 'sound cues dropped'],
   group: 'lines',
   onByDefault: true,
   characters: /[♪♫]/,

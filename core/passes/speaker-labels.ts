@@ -6,6 +6,7 @@ export const speakerLabels = {
   id: 'speaker-labels',
   title: 'Speaker labels',
   summary: 'Takes the names of the speakers out of captions and transcripts, all or those that name the same again.',
+  done: ['speaker label changed', 'speaker labels changed'],
   group: 'lines',
   onByDefault: false,
   isListed: true,

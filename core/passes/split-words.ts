@@ -6,6 +6,7 @@ export const splitWords = {
   id: 'split-words',
   title: 'Split words mended',
   summary: 'Puts words that a hyphen split at a line end back together; real compounds keep their hyphen.',
+  done: ['word mended', 'words mended'],
   group: 'breaks',
   onByDefault: true,
   examples: [

@@ -22,6 +22,7 @@ export const timeCodes = {
   id: 'time-codes',
   title: 'Time codes',
   summary: 'Takes out the times, cue numbers and tags of captions, on lines of their own and within lines.',
+  done: ['time dropped', 'times dropped'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

@@ -7,6 +7,7 @@ export const webLabels = {
   id: 'web-labels',
   title: 'Web menus and buttons',
   summary: 'Takes out what a copied page puts around its text: menus, buttons, counters, adverts and the links below.',
+  done: ['menu line dropped', 'menu lines dropped'],
   group: 'lines',
   onByDefault: true,
   isListed: true,

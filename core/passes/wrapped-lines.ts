@@ -6,6 +6,7 @@ export const wrappedLines = {
   id: 'wrapped-lines',
   title: 'Wrapped lines joined',
   summary: 'Joins lines that were only broken to fit the page, and keeps the paragraphs apart.',
+  done: ['line joined', 'lines joined'],
   group: 'breaks',
   onByDefault: true,
   examples: [

@@ -16,6 +16,7 @@ import type { Selected } from './portion/selected.ts';
 import { sayNothingChosen, usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading/reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
+import { StoryLine } from './reading/story-line.tsx';
 import { TourBar } from './reading/tour-bar.tsx';
 import { copyBetween } from './state/use-copy.ts';
 import { useStepping } from './state/use-stepping.ts';
@@ -85,6 +86,11 @@ export function PieceText() {
       />
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}
+        <StoryLine
+          summary={ready.summary}
+          onList={(pass) => piece.openDrawer(pass === undefined ? {} : { pass })}
+          onAsk={doubts.show}
+        />
         <ReadingColumns
           ready={ready}
           lit={lit}

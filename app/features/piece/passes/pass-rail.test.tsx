@@ -51,17 +51,40 @@ function showRail(style: Style, lit?: string) {
 }
 
 describe('the rail of passes', () => {
-  test('counts what passes did, and what those that are off would do', () => {
+  const button = (title: string) => screen.queryByRole('button', { name: `Light up the edits of “${title}”` });
+  const open = (name: RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+
+  test('shows those that did something; the others are folded, with what they would do', () => {
     showRail(DEFAULT_STYLE);
-    const button = (title: string) => screen.getByRole('button', { name: `Light up the edits of “${title}”` });
-    expect(button('Ligatures').textContent).toBe('Ligatures1,234');
-    expect(button('Dashes alike').textContent).toBe('Dashes alike(7)');
-    expect(button('Tabs').textContent).toBe('Tabs');
+    expect(button('Ligatures')?.textContent).toBe('Ligatures1,234');
+    expect([button('Tabs'), button('Dashes alike')]).toEqual([null, null]);
+    open(/found nothing/);
+    expect(button('Tabs')?.textContent).toBe('Tabs');
+    open(/are off, 1 would change something/);
+    expect(button('Dashes alike')?.textContent).toBe('Dashes alike(7)');
+  });
+
+  test('any is found by its name or by what it does', () => {
+    showRail(DEFAULT_STYLE);
+    const field = screen.getByRole('searchbox', { name: 'Find a pass' });
+    fireEvent.change(field, { target: { value: 'dashes alike' } });
+    expect(button('Dashes alike')).not.toBeNull();
+    expect(button('Ligatures')).toBeNull();
+    fireEvent.change(field, { target: { value: 'no such thing' } });
+    expect(screen.getByText('No pass says so.')).toBeTruthy();
+  });
+
+  test('a pass that is switched stays where it is', () => {
+    showRail(DEFAULT_STYLE);
+    open(/are off/);
+    fireEvent.click(screen.getByRole('switch', { name: 'Emoji' }));
+    expect(screen.getByRole('region', { name: 'Marks' }).textContent).toContain('Emoji');
   });
 
   test('a switch is a step; settings show where the pass is lit up, or works otherwise than usual', async () => {
     const style = applySetting(applyPassSwitch(DEFAULT_STYLE, 'dashes', true), 'dashes', 'form', ' – ');
     const take = showRail(style, 'tabs');
+    open(/are off/);
     fireEvent.click(screen.getByRole('switch', { name: 'Emoji' }));
     expect(take).toHaveBeenLastCalledWith({ kind: 'switch-pass', pass: 'emoji', on: true });
     expect(screen.queryByRole('button', { name: /Footnotes: Place/ })).toBeNull();

@@ -1,22 +1,21 @@
-import { memo } from 'react';
-import { ToggleButton } from 'react-aria-components';
+import { useCallback, useRef, useState } from 'react';
+import { Button as AriaButton, Disclosure, DisclosurePanel, Heading, Input, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import {
-  isAsUsual,
-  isPassOn,
-  PASS_GROUPS,
-  PASSES,
-  settingsOf,
-  type Pass,
-  type PassId,
-  type RuleId,
-} from '../../../../core/index.ts';
+import { isAsUsual, isPassOn, type PassId, type RuleId } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
-import { Switch } from '../../../ui/switch.tsx';
-import { PassOrder } from './pass-order.tsx';
-import { PassSettings } from './pass-settings.tsx';
 import { ruleTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
+import { PassItem } from './pass-item.tsx';
+import { PassOrder } from './pass-order.tsx';
+import {
+  findPasses,
+  passesOf,
+  railSections,
+  sectionOf,
+  type ListedPass,
+  type PassGroupOfRail,
+  type RailSection,
+} from './rail-sections.ts';
 
 interface PassRailProps {
   readonly counts: Readonly<Record<string, number>>;
@@ -30,40 +29,69 @@ interface PassRailProps {
   readonly onList: (pass: string) => void;
 }
 
-/** All passes by group, each with a switch and its live count; a press on the name lights up its edits. */
+const NONE: ReadonlyMap<string, RailSection> = new Map();
+
+/** All passes: first those that changed something here, then, folded by group, those that found nothing and those that are off. */
 export function PassRail(props: PassRailProps) {
-  const { decisions } = props;
+  const { counts, offPassCounts, decisions } = props;
   const { style, take } = decisions;
+  const [looked, look] = useState('');
+  const [stay, setStay] = useState(NONE);
+  const now = useRef({ style, counts });
+  now.current = { style, counts };
+  const onSwitch = useCallback((id: PassId | RuleId) => {
+    const section = sectionOf(id, now.current.style, now.current.counts);
+    setStay((before) => (before.has(id) ? before : new Map(before).set(id, section)));
+  }, []);
+  const { busy, idle, off } = railSections(style, counts, stay);
   const rules = style.rules ?? [];
+  const itemOf = (pass: ListedPass) => (
+    <PassItem
+      key={pass.id}
+      {...itemProps(props, pass.id, onSwitch)}
+      title={pass.title}
+      summary={pass.summary}
+      pass={pass}
+    />
+  );
+  const areOff = passesOf(off).filter(({ id }) => !isPassOn(style, id));
+  const wouldAct = areOff.filter(({ id }) => (offPassCounts[id] ?? 0) > 0).length;
   return (
     <Rail aria-label="Passes">
-      {PASS_GROUPS.map((group) => (
-        <section key={group.id} aria-labelledby={`group-${group.id}`}>
-          <h2 id={`group-${group.id}`}>{group.title}</h2>
-          {PASSES.filter((pass) => pass.group === group.id).map((pass) => (
-            <PassItem
-              key={pass.id}
-              {...itemProps(props, pass.id)}
-              title={pass.title}
-              summary={pass.summary}
-              pass={pass}
-            />
-          ))}
-        </section>
-      ))}
-      {rules.length > 0 && (
-        <section aria-labelledby="group-rules">
-          <h2 id="group-rules">Own rules</h2>
-          {rules.map((rule) => (
-            <PassItem
-              key={rule.id}
-              {...itemProps(props, rule.id)}
-              title={ruleTitle(rule)}
-              summary="Your own replacement, after all passes."
-              isRemovable
-            />
-          ))}
-        </section>
+      <Looking aria-label="Find a pass" value={looked} onChange={look}>
+        <Input placeholder="Find a pass" />
+      </Looking>
+      {looked.trim() !== '' ? (
+        <Found groups={findPasses(looked)} itemOf={itemOf} />
+      ) : (
+        <>
+          <section aria-labelledby="passes-busy">
+            <h2 id="passes-busy">Changed something here</h2>
+            {busy.map(itemOf)}
+            {busy.length === 0 && <Quiet>Nothing: the text was clean.</Quiet>}
+          </section>
+          {rules.length > 0 && (
+            <section aria-labelledby="group-rules">
+              <h2 id="group-rules">Own rules</h2>
+              {rules.map((rule) => (
+                <PassItem
+                  key={rule.id}
+                  {...itemProps(props, rule.id, onSwitch)}
+                  title={ruleTitle(rule)}
+                  summary="Your own replacement, after all passes."
+                  isRemovable
+                />
+              ))}
+            </section>
+          )}
+          <Fold title={`${passesOf(idle).length} found nothing`} groups={idle} itemOf={itemOf} lit={props.lit} />
+          <Fold
+            title={`${areOff.length} are off${wouldAct > 0 ? `, ${wouldAct} would change something` : ''}`}
+            groups={off}
+            itemOf={itemOf}
+            lit={props.lit}
+          />
+        </>
       )}
       <Below>
         <PassOrder style={style} take={take} />
@@ -76,7 +104,11 @@ export function PassRail(props: PassRailProps) {
 }
 
 /** What one item needs of all, so that only those are drawn again of which something changed. */
-function itemProps({ counts, offPassCounts, decisions, lit, onLight, onList }: PassRailProps, id: PassId | RuleId) {
+function itemProps(
+  { counts, offPassCounts, decisions, lit, onLight, onList }: PassRailProps,
+  id: PassId | RuleId,
+  onSwitch: (pass: PassId | RuleId) => void,
+) {
   const { style, take } = decisions;
   return {
     id,
@@ -87,133 +119,112 @@ function itemProps({ counts, offPassCounts, decisions, lit, onLight, onList }: P
     take,
     onLight,
     onList,
+    onSwitch,
   };
 }
 
-type PassItemProps = ReturnType<typeof itemProps> & {
-  readonly title: string;
-  readonly summary: string;
-  /** Not there for own rules. */
-  readonly pass?: Pass;
-  readonly isRemovable?: boolean;
-};
+interface GroupsProps {
+  readonly groups: readonly PassGroupOfRail[];
+  readonly itemOf: (pass: ListedPass) => React.ReactNode;
+}
 
-const PassItem = memo(function PassItem(props: PassItemProps) {
-  const { id, title, summary, pass, isRemovable, count, offPassCounts, isLit, style, take } = props;
-  const isOn = isPassOn(style, id);
+function Found({ groups, itemOf }: GroupsProps) {
+  if (groups.length === 0) return <Quiet role="status">No pass says so.</Quiet>;
+  return <Groups groups={groups} itemOf={itemOf} />;
+}
+
+function Groups({ groups, itemOf }: GroupsProps) {
+  return groups.map(({ title, passes }) => (
+    <section key={title} aria-label={title}>
+      <h3>{title}</h3>
+      {passes.map(itemOf)}
+    </section>
+  ));
+}
+
+/** Passes under one line, until it is opened; open as well while one of them is lit up. */
+function Fold({ title, groups, itemOf, lit }: GroupsProps & { readonly title: string; readonly lit?: string }) {
+  const [isOpen, setOpen] = useState(false);
+  const holdsLit = groups.some(({ passes }) => passes.some(({ id }) => id === lit));
+  if (groups.length === 0) return null;
   return (
-    <>
-      <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={summary}>
-        <Switch aria-label={title} isSelected={isOn} onChange={(on) => take({ kind: 'switch-pass', pass: id, on })} />
-        <Name
-          isSelected={isLit}
-          onChange={(lit) => props.onLight(lit ? id : undefined)}
-          aria-label={`Light up the edits of “${title}”`}
-        >
-          <span>{title}</span>
-          {isOn && count > 0 && <Count>{count.toLocaleString('en')}</Count>}
-          {!isOn && offPassCounts > 0 && <Count title="What it would do">({offPassCounts.toLocaleString('en')})</Count>}
-        </Name>
-      </Item>
-      {isLit && (
-        <About>
-          <p>{summary}</p>
-          {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its edits</QuietButton>}
-          {isRemovable && (
-            <QuietButton onPress={() => take({ kind: 'remove-rule', rule: id })}>Remove the rule</QuietButton>
-          )}
-        </About>
-      )}
-      {isOn && pass && (isLit || style.passes[id] === true || !hasUsualSettings(pass, style)) && (
-        <PassSettings
-          pass={pass}
-          style={style}
-          onChoose={(setting, value) => take({ kind: 'set-pass', pass: id, setting, value })}
-        />
-      )}
-    </>
+    <Disclosure isExpanded={isOpen || holdsLit} onExpandedChange={setOpen}>
+      <Heading level={2} style={{ margin: 0 }}>
+        <FoldButton slot="trigger">
+          {title} <i aria-hidden="true">▸</i>
+        </FoldButton>
+      </Heading>
+      <DisclosurePanel>{(isOpen || holdsLit) && <Groups groups={groups} itemOf={itemOf} />}</DisclosurePanel>
+    </Disclosure>
   );
-});
-
-/** Settings that were changed stay in sight, as do those of a pass that was switched on; the others show with their pass. */
-function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {
-  const values = settingsOf(style, pass);
-  return (pass.settings ?? []).every(({ id, usual }) => values[id] === usual);
 }
 
 const Rail = styled.nav`
   /* The switches hide their inputs by taking them out of the flow: they must not stretch the page. */
   position: relative;
   border-right: 1px solid var(--line);
-  padding: 6px 0 16px;
+  padding: 10px 0 16px;
   overflow: auto;
-  h2 {
+  h2,
+  h3 {
     margin: 12px 16px 2px;
     font-size: 12px;
     font-weight: 600;
     color: var(--soft);
   }
-`;
-
-const Item = styled.div`
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  padding: 0 10px 0 16px;
-  &[data-lit] {
-    background: var(--chosen);
-    box-shadow: inset 3px 0 var(--ribbon);
-  }
-  /* Off, or on with nothing to do here: the eye finds those that did something. */
-  &[data-quiet] {
-    color: var(--soft);
-  }
-  &:hover:not([data-lit]) {
-    background: var(--hover);
+  h3 {
+    font-weight: 500;
   }
 `;
 
-const Name = styled(ToggleButton)`
-  flex: 1;
-  min-width: 0;
+const Looking = styled(SearchField)`
+  display: block;
+  margin: 0 12px;
+  input {
+    width: 100%;
+    font: inherit;
+    font-size: 13.5px;
+    color: var(--ink);
+    background: var(--sheet);
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    padding: 5px 9px;
+  }
+  input::-webkit-search-cancel-button {
+    appearance: none;
+  }
+`;
+
+const Quiet = styled.p`
+  margin: 4px 16px;
+  font-size: 13px;
+  color: var(--soft);
+`;
+
+const FoldButton = styled(AriaButton)`
+  width: 100%;
   display: flex;
   justify-content: space-between;
   gap: 8px;
-  padding: 4.5px 6px 4.5px 0;
+  margin-top: 8px;
+  padding: 6px 16px;
   border: 0;
-  border-radius: 4px;
   background: none;
   font: inherit;
-  font-size: 13.5px;
-  line-height: 1.25;
-  color: inherit;
+  font-size: 13px;
+  font-weight: 400;
   text-align: left;
-  cursor: pointer;
-  span:first-child {
-    min-width: 0;
-    overflow-wrap: anywhere;
-  }
-`;
-
-const Count = styled.span`
   color: var(--soft);
-  font-variant-numeric: tabular-nums;
-`;
-
-const About = styled.div`
-  padding: 2px 12px 6px 49px;
-  background: var(--chosen);
-  box-shadow: inset 3px 0 var(--ribbon);
-  p {
-    font-size: 12.5px;
-    line-height: 1.35;
-    color: var(--soft);
+  cursor: pointer;
+  &[data-hovered] {
+    background: var(--hover);
   }
-  button {
-    padding: 3px 0;
-    font-size: 12.5px;
-    color: var(--go);
-    text-decoration: underline;
+  i {
+    font-style: normal;
+    transition: rotate 0.12s;
+  }
+  &[aria-expanded='true'] i {
+    rotate: 90deg;
   }
 `;
 

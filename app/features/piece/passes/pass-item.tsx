@@ -1,0 +1,141 @@
+import { memo } from 'react';
+import { ToggleButton } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { isPassOn, settingsOf, type Pass, type PassId, type RuleId } from '../../../../core/index.ts';
+import { QuietButton } from '../../../ui/buttons.tsx';
+import { Switch } from '../../../ui/switch.tsx';
+import type { Decisions } from '../state/use-decisions.ts';
+import { PassSettings } from './pass-settings.tsx';
+
+interface PassItemProps {
+  readonly id: PassId | RuleId;
+  readonly title: string;
+  readonly summary: string;
+  /** Not there for own rules. */
+  readonly pass?: Pass;
+  readonly isRemovable?: boolean;
+  readonly count: number;
+  /** What it would do, where it is off. */
+  readonly offPassCounts: number;
+  readonly isLit: boolean;
+  readonly style: Decisions['style'];
+  readonly take: Decisions['take'];
+  readonly onLight: (pass: string | undefined) => void;
+  /** Lists its edits in the ledger. */
+  readonly onList: (pass: string) => void;
+  /** Told before it is switched. */
+  readonly onSwitch: (pass: PassId | RuleId) => void;
+}
+
+/** A pass or an own rule with its switch and its live count; a press on the name lights up its edits and opens its settings. */
+export const PassItem = memo(function PassItem(props: PassItemProps) {
+  const { id, title, summary, pass, isRemovable, count, offPassCounts, isLit, style, take } = props;
+  const isOn = isPassOn(style, id);
+  return (
+    <>
+      <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={summary}>
+        <Switch
+          aria-label={title}
+          isSelected={isOn}
+          onChange={(on) => {
+            props.onSwitch(id);
+            take({ kind: 'switch-pass', pass: id, on });
+          }}
+        />
+        <Name
+          isSelected={isLit}
+          onChange={(lit) => props.onLight(lit ? id : undefined)}
+          aria-label={`Light up the edits of “${title}”`}
+        >
+          <span>{title}</span>
+          {isOn && count > 0 && <Count>{count.toLocaleString('en')}</Count>}
+          {!isOn && offPassCounts > 0 && <Count title="What it would do">({offPassCounts.toLocaleString('en')})</Count>}
+        </Name>
+      </Item>
+      {isLit && (
+        <About>
+          <p>{summary}</p>
+          {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its edits</QuietButton>}
+          {isRemovable && (
+            <QuietButton onPress={() => take({ kind: 'remove-rule', rule: id })}>Remove the rule</QuietButton>
+          )}
+        </About>
+      )}
+      {isOn && pass && (isLit || style.passes[id] === true || !hasUsualSettings(pass, style)) && (
+        <PassSettings
+          pass={pass}
+          style={style}
+          onChoose={(setting, value) => take({ kind: 'set-pass', pass: id, setting, value })}
+        />
+      )}
+    </>
+  );
+});
+
+/** Settings that were changed stay in sight, as do those of a pass that was switched on; the others show with their pass. */
+function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {
+  const values = settingsOf(style, pass);
+  return (pass.settings ?? []).every(({ id, usual }) => values[id] === usual);
+}
+
+const Item = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  padding: 0 10px 0 16px;
+  &[data-lit] {
+    background: var(--chosen);
+    box-shadow: inset 3px 0 var(--ribbon);
+  }
+  /* Off, or on with nothing to do here: the eye finds those that did something. */
+  &[data-quiet] {
+    color: var(--soft);
+  }
+  &:hover:not([data-lit]) {
+    background: var(--hover);
+  }
+`;
+
+const Name = styled(ToggleButton)`
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  padding: 4.5px 6px 4.5px 0;
+  border: 0;
+  border-radius: 4px;
+  background: none;
+  font: inherit;
+  font-size: 13.5px;
+  line-height: 1.25;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  span:first-child {
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
+`;
+
+const Count = styled.span`
+  color: var(--soft);
+  font-variant-numeric: tabular-nums;
+`;
+
+const About = styled.div`
+  padding: 2px 12px 6px 49px;
+  background: var(--chosen);
+  box-shadow: inset 3px 0 var(--ribbon);
+  p {
+    font-size: 12.5px;
+    line-height: 1.35;
+    color: var(--soft);
+  }
+  button {
+    padding: 3px 0;
+    font-size: 12.5px;
+    color: var(--go);
+    text-decoration: underline;
+  }
+`;
