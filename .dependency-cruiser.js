@@ -67,6 +67,12 @@ export default {
       { path: '^(?:core|storage|worker|app/(?:features|routes))/' },
     ),
     forbid(
+      'incoming',
+      'Whatever screen a text is brought to, it comes in the same way.',
+      { path: '^app/incoming/' },
+      { path: '^app/(?:features|routes)/' },
+    ),
+    forbid(
       'features',
       'No feature imports another.',
       { path: '^app/features/([^/]+)/' },

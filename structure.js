@@ -33,6 +33,7 @@ export const PROJECT = [
   ['storage', 'pieces, versions and preferences in the browser’s database'],
   ['cli', 'the command'],
   ['app/ui', 'parts of the interface that know nothing of the product'],
+  ['app/incoming', 'texts that are to become pieces: pasted, dropped, chosen'],
   ['app/features', 'a folder for each screen'],
   ['app', 'routes and entries'],
 ];

@@ -8,6 +8,7 @@ import { Failure } from './ui/failure.tsx';
 import { useNonce } from './ui/nonce.ts';
 import { GlobalStyle } from './ui/theme.ts';
 import { Toasts } from './ui/toasts.tsx';
+import { Unforeseen } from './ui/unforeseen.tsx';
 
 export function Layout({ children }: { readonly children: React.ReactNode }) {
   const nonce = useNonce();
@@ -38,6 +39,7 @@ export default function Root() {
     <RouterProvider navigate={(to) => void navigate(to)}>
       <Outlet />
       <Toasts />
+      <Unforeseen />
     </RouterProvider>
   );
 }

@@ -1,3 +1,4 @@
+import { newId } from './new-id.ts';
 import { NO_HISTORY, type History, type Step } from '../core/index.ts';
 import { database, type Database, type PieceRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
@@ -16,7 +17,7 @@ const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
 /** Stores a new piece and gives its id. */
 export function createPiece(source: string, title: string, now: number, db = database()): Promise<string> {
-  const id = crypto.randomUUID();
+  const id = newId();
   const { at, steps } = NO_HISTORY;
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at, stepCount: steps.length };
   return guarded(() =>

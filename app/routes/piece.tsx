@@ -30,8 +30,9 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
 }
 
 /** The screen already shows what it writes; only another piece, or a call for it, loads anew. */
-export function shouldRevalidate({ formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) {
-  return formMethod ? false : defaultShouldRevalidate;
+export function shouldRevalidate(call: ShouldRevalidateFunctionArgs) {
+  const { formMethod, currentParams, nextParams, defaultShouldRevalidate } = call;
+  return formMethod && currentParams['id'] === nextParams['id'] ? false : defaultShouldRevalidate;
 }
 
 export function HydrateFallback() {

@@ -18,7 +18,7 @@ export function Sheet({ title, isOpen, onClose, width, children }: SheetProps) {
       <Dialog>
         <Inside>
           <Heading slot="title">{title}</Heading>
-          {children}
+          <Body>{children}</Body>
           <Button onPress={onClose}>Done</Button>
         </Inside>
       </Dialog>
@@ -54,17 +54,30 @@ const Inside = styled.div`
   gap: 10px;
   min-height: 0;
   width: 100%;
-  padding: 20px 22px;
-  overflow: auto;
+  padding: 20px 0 16px;
+  > h2,
+  > button {
+    margin: 0 22px;
+  }
   h2 {
     font-size: 17px;
-  }
-  p {
-    color: var(--soft);
-    font-size: 13px;
   }
   > button {
     flex: none;
     align-self: end;
+  }
+`;
+
+/** What does not fit scrolls; the button stays in sight. */
+const Body = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  padding: 0 22px 4px;
+  overflow: auto;
+  p {
+    color: var(--soft);
+    font-size: 13px;
   }
 `;

@@ -7,7 +7,7 @@ import { rangesOpenTo } from '../decided/open-ranges.ts';
 import { addTallies, tallyWords } from '../edits/conservation.ts';
 import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
-import { hasWorkIn, passAtWork } from '../passes/pass.ts';
+import { hasWorkIn, passAtWork, type BlockText, type PassAtWork, type PassContext } from '../passes/pass.ts';
 import { glueAt } from '../seams/decide.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
@@ -106,7 +106,7 @@ function buildWith(
     for (const work of passes) {
       if (!hasWorkIn(work, kind, signs)) continue;
       text ??= textOfPieces(source, pieces);
-      const edits = work.pass.find(textOfBlock(source, { from, pieces }, text), context, work.settings);
+      const edits = editsOf(work, textOfBlock(source, { from, pieces }, text), context);
       if (edits.length === 0) continue;
       pieces = applyLocalEdits(text, pieces, edits, work.pass.id, work.rulings);
       text = textOfPieces(source, pieces);
@@ -115,6 +115,15 @@ function buildWith(
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
   };
+}
+
+/** What a pass finds; an error of it is told with its name. */
+function editsOf({ pass, settings }: PassAtWork, block: BlockText, context: PassContext): readonly LocalEdit[] {
+  try {
+    return pass.find(block, context, settings);
+  } catch (error) {
+    throw new Error(`“${pass.title}” failed: ${String(error)}`, { cause: error });
+  }
 }
 
 /** The signs that edits may have made: those of what they put in, and any pair, since they bring together what was apart. */

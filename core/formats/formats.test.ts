@@ -74,5 +74,10 @@ test('a title is the first block, cut at a word', () => {
     clean('The creek fills the pond behind the wall, and the miller lets it out again.', DEFAULT_STYLE),
   );
   expect(long).toMatch(/^The creek .*\S…$/);
-  expect(long.length).toBeLessThanOrEqual(71);
+  expect(long.length).toBeLessThanOrEqual(49);
+  const dated = clean(
+    '3 March 1899\n\nLow Water\n\nThe creek fills the pond behind the wall, and the miller lets it out again.',
+    DEFAULT_STYLE,
+  );
+  expect(suggestTitle(dated)).toBe('Low Water');
 });

@@ -23,8 +23,15 @@ const COLUMNS = [
 export function exportLedger(ledger: Ledger, entries: Iterable<number>, format: LedgerFormat): string {
   const records = Array.from(entries, (at) => toRecord(ledger, at));
   if (format === 'json') return `${JSON.stringify(records, undefined, 1)}\n`;
-  const rows = records.map((record) => COLUMNS.map((column) => String(record[column] ?? '')));
+  const rows = records.map((record) => COLUMNS.map((column) => harmless(record[column])));
   return `${csvFormatRows([[...COLUMNS], ...rows])}\r\n`;
+}
+
+/** Spreadsheets take text that begins so for a formula; an apostrophe before it says that it is text. */
+const FORMULA = /^[=+\-@\t\r]/;
+
+function harmless(value: string | number | boolean | undefined): string {
+  return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : String(value ?? '');
 }
 
 type LedgerRecord = Readonly<Record<(typeof COLUMNS)[number], string | number | boolean | undefined>>;

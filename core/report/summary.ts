@@ -12,14 +12,17 @@ export function kindOfSource({ table, decided }: Cleaning): SourceKind {
   return linesWrap(decided) && decided.measure.widestCharacters > 0 ? 'wrapped' : 'unwrapped';
 }
 
-const LONGEST_TITLE = 70;
+const LONGEST_TITLE = 48;
+const SHORTEST_TITLE = 20;
+/** Before a title there may be a name or a date. */
+const BLOCKS_LOOKED_AT = 3;
 
-/** A title for the piece: its first block, cut at a word. Empty for an empty text. */
+/** A title for the piece: the heading that it begins with, or else its first words. Empty for an empty text. */
 export function suggestTitle({ source, blocks }: Cleaning): string {
-  const first = blocks[0];
+  const first = blocks.slice(0, BLOCKS_LOOKED_AT).find(({ kind }) => kind === 'heading') ?? blocks[0];
   if (!first) return '';
   const text = textOfPieces(source, first.pieces).split('\n')[0]!.trim();
   if (text.length <= LONGEST_TITLE) return text;
   const cut = text.lastIndexOf(' ', LONGEST_TITLE);
-  return `${text.slice(0, cut > 20 ? cut : LONGEST_TITLE)}…`;
+  return `${text.slice(0, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;
 }

@@ -2,7 +2,7 @@ import { createPiece, deletePiece, listPieces, renamePiece, restorePiece } from 
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
 import type { PieceRecord } from '../../../storage/db.ts';
-import { release, textOf } from './handover.ts';
+import { release, textOf, type Taken } from '../../incoming/handover.ts';
 
 export interface DeskData {
   readonly pieces: readonly PieceRecord[];
@@ -11,15 +11,6 @@ export interface DeskData {
   readonly now: number;
   readonly problem?: StorageProblem;
 }
-
-export type DeskResult =
-  | { readonly ok: true; readonly created?: string }
-  | {
-      readonly ok: false;
-      readonly problem: StorageProblem;
-      /** The address that tries the same again. */
-      readonly again: string;
-    };
 
 /** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
 export async function loadDesk(): Promise<DeskData> {
@@ -33,7 +24,7 @@ export async function loadDesk(): Promise<DeskData> {
 }
 
 /** The desk's writes, said in the address: `intent`, `id`, `title`, and the key of a `text` that was handed over. */
-export async function actOnDesk(request: Request): Promise<DeskResult> {
+export async function actOnDesk(request: Request): Promise<Taken> {
   const said = new URL(request.url).searchParams;
   const id = said.get('id') ?? '';
   const title = said.get('title') ?? '';

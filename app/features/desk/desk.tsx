@@ -7,7 +7,7 @@ import type { DeskData } from './desk-actions.ts';
 import { PasteSheet } from './paste-sheet.tsx';
 import { PieceList } from './piece-list.tsx';
 import { SampleList } from './sample-list.tsx';
-import { useIncoming } from './use-incoming.ts';
+import { useIncoming } from '../../incoming/use-incoming.ts';
 
 interface DeskProps {
   readonly samples: readonly Sample[];

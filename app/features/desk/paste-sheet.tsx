@@ -3,9 +3,9 @@ import { FileTrigger } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
-import { handOver } from './handover.ts';
-import { checkText } from './incoming.ts';
-import type { IncomingState } from './use-incoming.ts';
+import { handOver } from '../../incoming/handover.ts';
+import { checkText } from '../../incoming/incoming.ts';
+import type { IncomingState } from '../../incoming/use-incoming.ts';
 
 interface PasteSheetProps {
   readonly draft: string;

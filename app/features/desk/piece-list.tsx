@@ -4,14 +4,15 @@ import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
 import { toast } from '../../ui/toasts.tsx';
-import type { DeskData, DeskResult } from './desk-actions.ts';
+import type { Taken } from '../../incoming/handover.ts';
+import type { DeskData } from './desk-actions.ts';
 import { PieceItem } from './piece-item.tsx';
 
 const SEARCH_FROM = 8;
 
 /** The pieces so far, with a search when there are many. */
 export function PieceList({ pieces, now }: Pick<DeskData, 'pieces' | 'now'>) {
-  const fetcher = useFetcher<DeskResult>();
+  const fetcher = useFetcher<Taken>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
     void fetcher.submit(null, { method: 'post', action: `/?index&${new URLSearchParams({ intent, id, title })}` });

@@ -2,12 +2,13 @@ import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useSt
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
-import { Failure } from '../../ui/failure.tsx';
+import { useIncoming } from '../../incoming/use-incoming.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
 import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
 import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
+import { FailedCleaning } from './failed-cleaning.tsx';
 import { PieceHeader } from './piece-header.tsx';
 import { useCleaning } from './state/use-cleaning.ts';
 import { useCopy } from './state/use-copy.ts';
@@ -32,6 +33,11 @@ const FETCHED_AHEAD = [
   () => import('./ledger/hit-list.tsx'),
 ];
 
+const NEW_PIECE = {
+  text: 'This is a new piece, made of what you brought',
+  detail: 'The piece that was open is on the desk, as you left it.',
+};
+
 interface PieceScreenProps {
   readonly stored: StoredPiece;
   /** The keys that the person chose, by command. */
@@ -47,6 +53,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const copy = useCopy(ready?.client);
+  const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
@@ -79,10 +86,12 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
 
   if (state.status === 'failed') {
     return (
-      <Failure
-        title="The cleaning stopped"
-        advice="The source is kept as it came. Load the page to try again; a very long text may need more memory than the browser gives."
-        detail={state.message}
+      <FailedCleaning
+        source={stored.source}
+        stage={state.stage}
+        message={state.message}
+        decisions={decisions}
+        onTryAgain={cleaning.startAgain}
       />
     );
   }
@@ -102,7 +111,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   };
   return (
     <KeysContext value={ownKeys}>
-      <Screen>
+      <Screen data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
         <ScreenKeys onSheet={openSheet} onSign={() => sign(!isSigned)} onRead={toRead} />
         <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={openSheet} onCopy={copy} />
         {ready ? (
@@ -174,6 +183,12 @@ function useToText(id: string): () => void {
 }
 
 const Screen = styled.div`
+  &[data-dropping] {
+    box-shadow: inset 0 0 0 4px var(--ribbon);
+    > * {
+      pointer-events: none;
+    }
+  }
   height: 100%;
   display: grid;
   grid-template: minmax(52px, auto) minmax(0, 1fr) / minmax(0, 1fr);

@@ -3,18 +3,25 @@ import type { WordTally } from '../../../core/index.ts';
 
 const count = (value: number) => value.toLocaleString('en');
 
-/** The proof that no word was lost: words in = out + removed + mended - inserted. */
+/** The proof that no word was lost: words in = out + removed + mended − new. Parts that are nought are not shown. */
 export function Tally({ tally }: { readonly tally: WordTally }) {
   const sum = `${count(tally.wordsIn)} words in the source = ${count(tally.wordsOut)} in the clean text + ${count(tally.removed)} removed + ${count(tally.mended)} grown together with another half − ${count(tally.inserted)} inserted`;
+  const parts = [
+    ['+', tally.removed, 'removed'],
+    ['+', tally.mended, 'mended'],
+    ['−', tally.inserted, 'new'],
+  ] as const;
   return (
     <Line title={sum} aria-label={sum} role="img">
-      <b>{count(tally.wordsIn)}</b> in · <b>{count(tally.wordsOut)}</b> out · <b>{count(tally.removed)}</b> removed
-      {tally.inserted > 0 && (
-        <>
-          {' '}
-          · <b>{count(tally.inserted)}</b> new
-        </>
-      )}
+      <b>{count(tally.wordsIn)}</b> words in = <b>{count(tally.wordsOut)}</b> out
+      {parts
+        .filter(([, words]) => words > 0)
+        .map(([sign, words, name]) => (
+          <span key={name}>
+            {' '}
+            {sign} <b>{count(words)}</b> {name}
+          </span>
+        ))}
     </Line>
   );
 }

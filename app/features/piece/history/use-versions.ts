@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useState } from 'react';
+import { newId } from '../../../../storage/new-id.ts';
 import type { VersionRecord } from '../../../../storage/db.ts';
 import type { PieceWrite } from '../state/piece-actions.ts';
 import type { Decisions } from '../state/use-decisions.ts';
@@ -36,7 +37,7 @@ export function useVersions(
   return useMemo(
     () => ({
       list,
-      keep: (name) => put({ id: crypto.randomUUID(), pieceId, name, keptAt: Date.now(), outcome: { style, choices } }),
+      keep: (name) => put({ id: newId(), pieceId, name, keptAt: Date.now(), outcome: { style, choices } }),
       forget: (version) => {
         setList((now) => now.filter(({ id }) => id !== version.id));
         save({ intent: 'forget-version', id: version.id });

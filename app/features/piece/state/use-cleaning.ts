@@ -28,7 +28,7 @@ export interface Ready {
 export type CleaningState =
   | { readonly status: 'working'; readonly stage: Stage }
   | { readonly status: 'stopped' }
-  | { readonly status: 'failed'; readonly message: string }
+  | { readonly status: 'failed'; readonly stage: Stage; readonly message: string }
   | Ready;
 
 export interface Cleaning {
@@ -58,7 +58,8 @@ export function useCleaning(source: string, { style, history }: Pick<Decisions, 
     (error: unknown) => {
       const rule = error instanceof SlowRuleError && wanted.current.rules?.find(({ id }) => id === error.rule);
       if (!rule) {
-        setState({ status: 'failed', message: String(error instanceof Error ? error.message : error) });
+        const message = String(error instanceof Error ? error.message : error);
+        setState((now) => ({ status: 'failed', stage: now.status === 'working' ? now.stage : 'blocks', message }));
         return;
       }
       setSlowRules((known) => [...known, rule]);

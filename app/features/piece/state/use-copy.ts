@@ -16,14 +16,13 @@ export function copyBetween(client: CleanClient, [from, to]: readonly [Spot, Spo
   write('Selection copied', { plain: client.textBetween(from, to) });
 }
 
+/** Writes a text to the clipboard. */
+export function copyText(done: string, text: string): void {
+  write(done, { plain: Promise.resolve(text) });
+}
+
 function write(done: string, { plain, html }: { plain: Promise<string>; html?: Promise<string> }): void {
-  const blob = (type: string, part: Promise<string>) => part.then((text) => new Blob([text], { type }));
-  // The item is made at once, with promises inside, so that the browser still sees the person's key press behind it.
-  const item = new ClipboardItem({
-    'text/plain': blob('text/plain', plain),
-    ...(html && { 'text/html': blob('text/html', html) }),
-  });
-  navigator.clipboard.write([item]).then(
+  put(plain, html).then(
     async () => {
       const text = await plain;
       const paragraphs = text === '' ? 0 : text.split(/\n{2,}/).length;
@@ -39,4 +38,33 @@ function write(done: string, { plain, html }: { plain: Promise<string>; html?: P
         tone: 'bad',
       }),
   );
+}
+
+/** Rejects where the browser does not let the page write. */
+function put(plain: Promise<string>, html?: Promise<string>): Promise<void> {
+  // Not there on pages that came over plain http from another machine.
+  if (!window.isSecureContext) return putByCommand(plain, html);
+  const blob = (type: string, part: Promise<string>) => part.then((text) => new Blob([text], { type }));
+  // The item is made at once, with promises inside, so that the browser still sees the person's key press behind it.
+  const item = new ClipboardItem({
+    'text/plain': blob('text/plain', plain),
+    ...(html && { 'text/html': blob('text/html', html) }),
+  });
+  return navigator.clipboard.write([item]);
+}
+
+/** By the older way, which every page has. */
+async function putByCommand(plain: Promise<string>, html?: Promise<string>): Promise<void> {
+  const parts = { 'text/plain': await plain, ...(html && { 'text/html': await html }) };
+  let isPut = false;
+  const onCopy = (event: ClipboardEvent) => {
+    for (const [type, text] of Object.entries(parts)) event.clipboardData?.setData(type, text);
+    isPut = event.clipboardData !== null;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  document.addEventListener('copy', onCopy, true);
+  document.execCommand('copy');
+  document.removeEventListener('copy', onCopy, true);
+  if (!isPut) throw new DOMException('the clipboard was not written to', 'NotAllowedError');
 }

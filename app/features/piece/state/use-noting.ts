@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PieceRecord } from '../../../../storage/db.ts';
 import type { Summary } from '../../../../worker/protocol.ts';
 import type { PieceWrite } from './piece-actions.ts';
@@ -25,17 +25,16 @@ export function useNoting(
     save({ intent: 'note', note });
   }, [summary, save]);
 
-  const isStored = useRef(isNamed);
+  const rename = useCallback(
+    (title: string) => {
+      setGiven(title);
+      save({ intent: 'rename', title });
+    },
+    [save],
+  );
+  // The first title that the text gives stays: what is cleaned otherwise later does not rename the piece.
   useEffect(() => {
-    if (isStored.current || suggested === '') return;
-    isStored.current = true;
-    save({ intent: 'rename', title: suggested });
-  }, [suggested, save]);
-
-  const rename = (title: string) => {
-    setGiven(title);
-    isStored.current = true;
-    save({ intent: 'rename', title });
-  };
+    if (!isNamed && suggested !== '') rename(suggested);
+  }, [isNamed, suggested, rename]);
   return [isNamed ? given : suggested, rename];
 }

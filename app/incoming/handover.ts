@@ -1,3 +1,16 @@
+import type { StorageProblem } from '../../storage/errors.ts';
+import { newId } from '../../storage/new-id.ts';
+
+/** What came of a text, or of another wish to the desk. */
+export type Taken =
+  | { readonly ok: true; readonly created?: string }
+  | {
+      readonly ok: false;
+      readonly problem: StorageProblem;
+      /** The address that tries the same again. */
+      readonly again: string;
+    };
+
 /**
  * Texts on their way from the desk to its action. A text of millions of characters in the body of a request is copied several
  * times on the page's own thread; handed over by a key it is not copied at all. It stays here until it is stored, so that what
@@ -7,7 +20,7 @@ const texts = new Map<string, string>();
 
 /** Keeps a text until it is released; gives its key. */
 export function handOver(text: string): string {
-  const key = crypto.randomUUID();
+  const key = newId();
   texts.set(key, text);
   return key;
 }

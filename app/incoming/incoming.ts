@@ -1,4 +1,4 @@
-import { decodeText } from '../../../core/index.ts';
+import { decodeText } from '../../core/index.ts';
 
 /** Why something that was pasted, typed or dropped cannot become a piece. */
 export type IncomingProblem = 'empty' | 'only-spaces' | 'picture' | 'no-text' | 'too-long' | 'not-text' | 'unreadable';

@@ -1,9 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useFetcher } from 'react-router';
-import { STORAGE_WORDS } from '../../storage-words.ts';
-import { toast } from '../../ui/toasts.tsx';
-import type { DeskResult } from './desk-actions.ts';
-import { handOver } from './handover.ts';
+import { STORAGE_WORDS } from '../storage-words.ts';
+import { toast, type ToastMessage } from '../ui/toasts.tsx';
+import { handOver, type Taken } from './handover.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
 
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
@@ -19,8 +18,9 @@ export interface IncomingState {
   takeFiles(files: readonly File[]): Promise<void>;
 }
 
-export function useIncoming(): IncomingState {
-  const fetcher = useFetcher<DeskResult>();
+/** `done` is said once a text became a piece of its own. */
+export function useIncoming(done?: ToastMessage): IncomingState {
+  const fetcher = useFetcher<Taken>();
   const [isDropping, setDropping] = useState(false);
   const [isReading, setReading] = useState(false);
 
@@ -32,7 +32,9 @@ export function useIncoming(): IncomingState {
     const said = new URLSearchParams({ intent: 'create', title: incoming.title, text: handOver(incoming.text) });
     if (fromDraft) said.set('fromDraft', '');
     if (stay) said.set('stay', '');
+    const before = location.pathname;
     await fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
+    if (done && location.pathname !== before) toast(done);
   };
 
   const takeFiles = async (files: readonly File[]) => {
@@ -61,11 +63,16 @@ export function useIncoming(): IncomingState {
     return () => document.removeEventListener('paste', onPaste);
   }, [takePaste]);
 
+  const isOwn = useOwnDrag();
+  const isForeign = ({ dataTransfer, target }: React.DragEvent) =>
+    dataTransfer.types.includes('Files') || !(isOwn.current || isTypingPlace(target));
+
   return {
     isBusy: fetcher.state !== 'idle' || isReading,
     isDropping,
     dropProps: {
       onDragOver: (event) => {
+        if (!isForeign(event)) return;
         event.preventDefault();
         setDropping(true);
       },
@@ -73,6 +80,7 @@ export function useIncoming(): IncomingState {
         if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setDropping(false);
       },
       onDrop: (event) => {
+        if (!isForeign(event)) return;
         event.preventDefault();
         setDropping(false);
         const files = [...event.dataTransfer.files];
@@ -94,8 +102,24 @@ function useEffectEventRef<T>(newest: T) {
   return ref;
 }
 
+/** Whether what is being dragged is words of this very page, which belong where they are let go. */
+function useOwnDrag(): React.RefObject<boolean> {
+  const isOwn = useRef(false);
+  useEffect(() => {
+    const begin = () => (isOwn.current = true);
+    const end = () => (isOwn.current = false);
+    document.addEventListener('dragstart', begin);
+    document.addEventListener('dragend', end);
+    return () => {
+      document.removeEventListener('dragstart', begin);
+      document.removeEventListener('dragend', end);
+    };
+  }, []);
+  return isOwn;
+}
+
 /** Pasting into a name or a search field, or among words already typed, belongs to that field. */
 function isTypingPlace(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return true;
+  if (target instanceof HTMLInputElement || (target instanceof HTMLElement && target.isContentEditable)) return true;
   return target instanceof HTMLTextAreaElement && target.value !== '';
 }
