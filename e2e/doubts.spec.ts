@@ -35,6 +35,21 @@ test('paste, settle all doubts by keyboard, copy', async ({ page }) => {
   );
 });
 
+test('answers given as fast as keys are sent each go to the question that was seen', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, DOUBTFUL);
+  await pieceIsReady(page);
+  const bar = page.getByRole('region', { name: 'Doubts' });
+  await expect(bar).toContainText('Does “..” become “.”, after “fell... and rose”?');
+  await page.keyboard.type('jkjk');
+  await expect(bar).toContainText('No doubt is left.');
+  expect((await copyClean(page)).plain).toBe(
+    'It fell... and rose. Then the keeper left.3 Then he slept.\n\nThe mill stood. Then it fell, as the surveyor had said.4 Nobody saw it.',
+  );
+  for (let answers = 4; answers > 0; answers--) await page.keyboard.press('ControlOrMeta+Z');
+  await expect(bar).toContainText('4 doubts');
+});
+
 test('an answer is a step: it is undone, and kept over a reload', async ({ page }) => {
   await openSample(page, 'The tide mills of Saltfern Reach');
   const bar = page.getByRole('region', { name: 'Doubts' });

@@ -36,13 +36,17 @@ function chooseDoubt(
   const later = new Set(putOff);
   const first = doubts.filter(({ key }) => !later.has(key));
   const asked = first.length > 0 ? first : doubts;
-  const doubt = order === 'reading' ? asked[0] : hardest(asked);
-  return { left: doubts.length, ...(doubt && { view: viewDoubt(cleaning, doubt, doubts) }) };
+  const [doubt, ...others] = inOrder(asked, order, 1 + FOLLOWING);
+  if (!doubt) return { left: 0, following: [] };
+  const view = (one: Doubt) => viewDoubt(cleaning, one, doubts);
+  return { left: doubts.length, view: view(doubt), following: others.map(view) };
 }
 
-function hardest(doubts: readonly Doubt[]): Doubt | undefined {
-  return doubts.reduce<Doubt | undefined>(
-    (least, doubt) => (least && least.certainty <= doubt.certainty ? least : doubt),
-    undefined,
-  );
+/** So many doubts are told beyond the one that is asked about: a person may answer faster than a text of megabytes changes. */
+const FOLLOWING = 4;
+
+/** The first few doubts. */
+function inOrder(doubts: readonly Doubt[], order: DoubtOrder, count: number): readonly Doubt[] {
+  if (order === 'reading') return doubts.slice(0, count);
+  return [...doubts].sort((a, b) => a.certainty - b.certainty).slice(0, count);
 }

@@ -89,6 +89,8 @@ export interface NextDoubt {
   readonly left: number;
   /** Not there where none is left. */
   readonly view?: DoubtView;
+  /** The few after it, so that they can be shown at once. */
+  readonly following: readonly DoubtView[];
 }
 
 export interface Answered {

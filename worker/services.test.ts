@@ -185,7 +185,11 @@ describe('the worker’s service', () => {
       'It fell... and rose.. Then he left.3 Then he slept.\n\nThe mill stood.. Then it fell.4 Nobody saw it.';
     await service.open(text);
     const first = service.doubts.ask('reading', []);
-    expect(first).toMatchObject({ left: 4, view: { alike: 2, source: '..' } });
+    expect(first).toMatchObject({
+      left: 4,
+      view: { alike: 2, source: '..' },
+      following: [{ source: '3' }, { source: '..' }, { source: '4' }],
+    });
     expect(service.doubts.ask('hardest', []).view!.doubt.certainty).toBeLessThanOrEqual(first.view!.doubt.certainty);
     const key = first.view!.doubt.key;
     expect(service.doubts.ask('reading', [key]).view!.source).toBe('3');

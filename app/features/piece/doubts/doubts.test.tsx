@@ -89,7 +89,7 @@ describe('the bar', () => {
   }
 
   test('two keys answer, one answers for all alike, one puts off; with Shift a key answers for all alike', () => {
-    const doubts = show({ left: 11, view: joined });
+    const doubts = show({ left: 11, view: joined, following: [] });
     expect(screen.getByText('11 doubts')).toBeTruthy();
     fireEvent.keyDown(document.body, { key: 'j' });
     expect(doubts.answer).toHaveBeenLastCalledWith('now', false);
@@ -104,7 +104,7 @@ describe('the bar', () => {
   });
 
   test('keys that are typed, or pressed with Ctrl, are not its own', () => {
-    const doubts = show({ left: 1, view: joined });
+    const doubts = show({ left: 1, view: joined, following: [] });
     const field = document.body.appendChild(document.createElement('input'));
     fireEvent.keyDown(field, { key: 'j' });
     fireEvent.keyDown(document.body, { key: 'j', ctrlKey: true });
@@ -112,7 +112,7 @@ describe('the bar', () => {
   });
 
   test('says so when none is left, with the tally', () => {
-    show({ left: 0 });
+    show({ left: 0, following: [] });
     expect(screen.getByRole('status').textContent).toBe(
       'No doubt is left.1,284 words in, 1,241 out, 24 removed, 19 mended: every word is accounted for.',
     );

@@ -1,8 +1,10 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import type { Answer, Place } from '../../../../core/index.ts';
+import type { Answer, DoubtView, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../state/piece-context.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+
+const NONE_LEFT: NextDoubt = { left: 0, following: [] };
 
 /** The doubts of a piece, one at a time. */
 export interface Doubts {
@@ -16,15 +18,18 @@ export interface Doubts {
   show(): void;
 }
 
-/** Asks the worker for the next doubt after each change; after an answer it comes with the answer. */
+/**
+ * Asks the worker for the next doubt after each change. An answer goes to the doubt that was on the screen when it was given; the
+ * one after it is shown at once, from what is known, and answers to it are taken while the first is on its way.
+ */
 export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Doubts {
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
   const [later, setLater] = useState<readonly string[]>([]);
   const [next, setNext] = useState<NextDoubt>();
   const [follows, setFollows] = useState(false);
-  /** While an answer is on its way no other is taken for the same doubt; the next one is there before the text has changed. */
-  const isAnswering = useRef(false);
+  /** Answered, and the worker has not yet said what came of it. */
+  const onTheWay = useRef<readonly string[]>([]);
   /** Settled, but not yet known to be so by the cleaning. */
   const settled = useRef<readonly string[]>([]);
 
@@ -33,9 +38,8 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   }, [version]);
   useEffect(() => {
     let isCurrent = true;
-    client.doubts
-      .ask(order, later)
-      .then((found) => isCurrent && settled.current.length === 0 && setNext(found), ignoreClosedWorker);
+    const isQuiet = () => isCurrent && settled.current.length + onTheWay.current.length === 0;
+    client.doubts.ask(order, later).then((found) => isQuiet() && setNext(found), ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };
@@ -50,21 +54,31 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   }, [next]);
   const answer = useCallback(
     (given: Answer, alike: boolean) => {
-      const key = shown.current?.view?.doubt.key;
-      if (key === undefined || isAnswering.current) return;
-      isAnswering.current = true;
+      const { view: asked, following = [], left = 0 } = shown.current ?? {};
+      const key = asked?.doubt.key;
+      if (key === undefined || onTheWay.current.includes(key) || settled.current.includes(key)) return;
+      const known = [...later, ...settled.current, ...onTheWay.current];
+      onTheWay.current = [...onTheWay.current, key];
       setFollows(true);
-      client.doubts.answer(key, given, alike, order, [...later, ...settled.current]).then(
+      const isOpen = ({ doubt }: DoubtView) =>
+        !known.includes(doubt.key) && !(alike && doubt.alike === asked?.doubt.alike);
+      const [upcoming, ...rest] = following.filter(isOpen);
+      if (upcoming) {
+        shown.current = { left: left - 1, view: upcoming, following: rest };
+        setNext(shown.current);
+      }
+      client.doubts.answer(key, given, alike, order, known).then(
         (answered) => {
-          isAnswering.current = false;
+          onTheWay.current = onTheWay.current.filter((other) => other !== key);
           // Answered before the last answer has come into the text, these are still counted.
-          const left = Math.max(0, answered.next.left - settled.current.length);
+          const stillLeft = Math.max(0, answered.next.left - settled.current.length);
           settled.current = [...settled.current, ...answered.settled];
-          setNext(left === 0 ? { left } : { ...answered.next, left });
+          if (onTheWay.current.length === 0)
+            setNext(stillLeft === 0 ? NONE_LEFT : { ...answered.next, left: stillLeft });
           if (answered.step) take(answered.step);
         },
         () => {
-          isAnswering.current = false;
+          onTheWay.current = onTheWay.current.filter((other) => other !== key);
         },
       );
     },
