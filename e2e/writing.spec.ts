@@ -80,6 +80,19 @@ test('typing goes on over the pauses in which it is saved; undo takes it back in
   await expect(paragraph(page, 0)).toBeFocused();
 });
 
+test('what is being typed when the page goes is there when it comes back', async ({ page, context }) => {
+  await openWrapped(page);
+  await clickBehind(page, paragraph(page, 1), 'slate');
+  // Faster than the pauses in which it becomes a step.
+  await page.keyboard.type(' board that somebody had painted black', { delay: 30 });
+  const address = page.url();
+  await page.close();
+  const again = await context.newPage();
+  await again.goto(address);
+  await pieceIsReady(again);
+  await expect.poll(async () => (await cleanTexts(again))[1]).toContain('kept a slate board that somebody');
+});
+
 test('a paste comes in as plain text', async ({ page }) => {
   await openWrapped(page);
   await clickBehind(page, paragraph(page, 1), 'slate');

@@ -1,6 +1,14 @@
 import { database } from './db.ts';
 import { guarded } from './errors.ts';
 
+/** What a person was typing in a row of a piece, and no step holds yet. `row` is where the row begins in the source. */
+export interface Typing {
+  readonly row: number;
+  readonly text: string;
+  /** What the row said before. */
+  readonly was: string;
+}
+
 /** What stands in the desk's text field and is not a piece yet. */
 const DRAFT = 'draft';
 
@@ -13,4 +21,34 @@ export function saveDraft(text: string, db = database()): Promise<void> {
     if (text === '') await db.notes.delete(DRAFT);
     else await db.notes.put({ key: DRAFT, value: text });
   });
+}
+
+/** The key of the note for what is being typed in a piece. */
+export function typingKey(pieceId: string): string {
+  return `typing ${pieceId}`;
+}
+
+/** Keeps what is being typed, in place of what was kept before. */
+export function keepTyping(pieceId: string, typing: Typing, db = database()): Promise<void> {
+  return guarded(async () => {
+    await db.notes.put({ key: typingKey(pieceId), value: JSON.stringify(typing) });
+  });
+}
+
+/** What was being typed when the page went; undefined where nothing was, or what is kept is none of ours. */
+export function loadTyping(pieceId: string, db = database()): Promise<Typing | undefined> {
+  return guarded(async () => {
+    const note = await db.notes.get(typingKey(pieceId));
+    return note && readTyping(note.value);
+  });
+}
+
+function readTyping(value: string): Typing | undefined {
+  try {
+    const { row, text, was } = JSON.parse(value) as Partial<Typing>;
+    const isWhole = typeof row === 'number' && typeof text === 'string' && typeof was === 'string';
+    return isWhole ? { row, text, was } : undefined;
+  } catch {
+    return undefined;
+  }
 }

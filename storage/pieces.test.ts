@@ -2,7 +2,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../core/index.ts';
 import { openDatabase, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
-import { loadDraft, saveDraft } from './notes.ts';
+import { keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
 import {
   appendStep,
   createPiece,
@@ -34,6 +34,20 @@ describe('pieces', () => {
     expect(stored.source).toBe(source);
     expect(stored.piece).toMatchObject({ title: 'Tides', createdAt: 5, changedAt: 5 });
     expect(stored.history).toEqual({ steps: [], at: 0 });
+  });
+
+  test('what is being typed comes back until it is a step, and goes with its piece', async () => {
+    const id = await createPiece('The tide fell.', 'Tides', 1, db);
+    const typing = { row: 0, text: 'The tide fell at noon.', was: 'The tide fell.' };
+    await keepTyping(id, typing, db);
+    expect((await loadPiece(id, db)).typing).toEqual(typing);
+    await appendStep(id, 0, step('tabs'), 2, db);
+    expect((await loadPiece(id, db)).typing).toBeUndefined();
+    await db.notes.put({ key: typingKey(id), value: '{"row":"none"' });
+    expect((await loadPiece(id, db)).typing).toBeUndefined();
+    await deletePiece(id, 3, db);
+    await listPieces(3 + 25 * 3600 * 1000, db);
+    expect(await db.notes.count()).toBe(0);
   });
 
   test('are listed by their last change', async () => {

@@ -2,6 +2,7 @@ import { newId } from './new-id.ts';
 import { NO_HISTORY, type History, type Step } from '../core/index.ts';
 import { database, type Database, type PieceRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
+import { loadTyping, typingKey, type Typing } from './notes.ts';
 import { listVersions } from './versions.ts';
 
 export interface StoredPiece {
@@ -10,6 +11,8 @@ export interface StoredPiece {
   readonly history: History;
   /** The last kept first. */
   readonly versions: readonly VersionRecord[];
+  /** What was being typed when the page went, and is in no step. */
+  readonly typing: Typing | undefined;
 }
 
 /** How long a deleted piece can be taken back, ms. */
@@ -43,11 +46,12 @@ export function listPieces(now: number, db = database()): Promise<PieceRecord[]>
 }
 
 function removeForGood(db: Database, ids: string[]): Promise<void> {
-  return db.transaction('rw', db.pieces, db.texts, db.steps, db.versions, async () => {
+  return db.transaction('rw', [db.pieces, db.texts, db.steps, db.versions, db.notes], async () => {
     await db.pieces.bulkDelete(ids);
     await db.texts.bulkDelete(ids);
     await db.steps.where('pieceId').anyOf(ids).delete();
     await db.versions.where('pieceId').anyOf(ids).delete();
+    await db.notes.bulkDelete(ids.map(typingKey));
   });
 }
 
@@ -56,7 +60,12 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
   return guarded(async () => {
     const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
     if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
-    return { piece, source: text.source, history: await loadHistory(id, db), versions: await listVersions(id, db) };
+    const [history, versions, typing] = await Promise.all([
+      loadHistory(id, db),
+      listVersions(id, db),
+      loadTyping(id, db),
+    ]);
+    return { piece, source: text.source, history, versions, typing };
   });
 }
 
@@ -82,9 +91,11 @@ export function appendStep(
   db = database(),
 ): Promise<{ readonly merged: boolean }> {
   return guarded(() =>
-    db.transaction('rw', db.pieces, db.steps, async () => {
+    db.transaction('rw', db.pieces, db.steps, db.notes, async () => {
       const piece = await db.pieces.get(id);
       if (!piece) throw new StorageError('gone');
+      // What was being typed is in this step, or is noted again at the next letter.
+      await db.notes.delete(typingKey(id));
       const end = piece.at;
       await db.steps.where('[pieceId+seq]').between([id, end], [id, Infinity]).delete();
       await db.steps.put({ pieceId: id, seq: end, step });

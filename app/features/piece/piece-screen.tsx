@@ -98,6 +98,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const shared: Omit<PieceView, 'ready'> = {
     id: stored.piece.id,
     source: stored.source,
+    typing: stored.typing,
     decisions,
     slowRules,
     isSigned,

@@ -6,6 +6,7 @@ import { DoubtBar } from './doubts/doubt-bar.tsx';
 import { useDoubts } from './doubts/use-doubts.ts';
 import { EditPopup, type EditAsked } from './menus/edit-popup.tsx';
 import { neighbourOf } from './editing/neighbours.ts';
+import { useRecoveredTyping } from './editing/use-recovered-typing.ts';
 import { useEditor } from './editing/use-editor.ts';
 import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
@@ -27,7 +28,8 @@ export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
-  const editor = useEditor(ready.client, decisions);
+  const noteTyping = useRecoveredTyping(piece);
+  const editor = useEditor(ready.client, decisions, noteTyping);
   const offPassCounts = useOffPassCounts(ready.client, ready.version);
   const open = useRef(piece.openDrawer);
   open.current = piece.openDrawer;

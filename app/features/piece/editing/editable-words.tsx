@@ -39,7 +39,8 @@ export function EditableWords(props: EditableWordsProps) {
     (now: string, was: string) => editor.edit(from, { kind: 'text', text: now, was }),
     [editor, from],
   );
-  const typed = useTyped(element, text, runs, save, wanted);
+  const note = useCallback((now: string, was: string) => editor.note({ row: from, text: now, was }), [editor, from]);
+  const typed = useTyped(element, text, runs, save, note, wanted);
 
   const begin = (selected: Selected) => {
     wanted.current = selected;

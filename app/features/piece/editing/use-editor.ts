@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef } from 'react';
 import type { Caret, RowEdit } from '../../../../core/index.ts';
+import type { Typing } from '../../../../storage/notes.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { toast } from '../../../ui/toasts.tsx';
 import type { Decisions } from '../state/use-decisions.ts';
@@ -12,6 +13,8 @@ export interface Editor {
    * moves, nothing is typed until it has arrived.
    */
   edit(row: number, edit: RowEdit): Promise<boolean>;
+  /** Notes what is being typed, in case the page goes before it is a step. */
+  note(typing: Typing): void;
   undo(): void;
   redo(): void;
   /** Whether the caret is on its way into this row, which now says this: then it is handed over, once. */
@@ -30,7 +33,11 @@ export type Arrival = { readonly source: number } | { readonly offset: number };
 const LONGEST_WAY = 3000;
 
 /** Makes steps of what is typed, and brings the caret to where it belongs once the text has changed. */
-export function useEditor(client: CleanClient, { take, undo, redo }: Decisions): Editor {
+export function useEditor(
+  client: CleanClient,
+  { take, undo, redo }: Decisions,
+  note: (typing: Typing) => void,
+): Editor {
   /** The row that the caret leaves, and where it goes, once that is known. */
   const way = useRef<{ readonly row: number; readonly caret?: Caret; readonly clock: ReturnType<typeof setTimeout> }>(
     undefined,
@@ -81,6 +88,7 @@ export function useEditor(client: CleanClient, { take, undo, redo }: Decisions):
         if (edited?.step) take(edited.step);
         return edited?.step !== undefined;
       },
+      note,
       undo,
       redo,
       arrive({ from, to, text }) {
@@ -105,5 +113,5 @@ export function useEditor(client: CleanClient, { take, undo, redo }: Decisions):
       },
       entry: () => entry.current,
     };
-  }, [client, take, undo, redo]);
+  }, [client, take, undo, redo, note]);
 }

@@ -21,6 +21,8 @@ export interface Typed {
 
 /** How long a person pauses before what they typed is a step, ms. */
 const PAUSE = 500;
+/** While they type on it is noted this often, ms: no more than that is lost when the browser goes. */
+const NOTED_EVERY = 150;
 
 /**
  * Keeps React away from an element while a person types in it, and saves what they typed at each pause. `wanted` is where the
@@ -31,6 +33,7 @@ export function useTyped(
   text: string,
   runs: readonly Run[],
   store: (text: string, was: string) => Promise<boolean>,
+  note: (text: string, was: string) => void,
   wanted: React.RefObject<readonly [number, number] | undefined>,
 ): Typed {
   const [held, setHeld] = useState<React.ReactNode>();
@@ -40,10 +43,19 @@ export function useTyped(
   const base = useRef(text);
   const isComposing = useRef(false);
   const clock = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const noteClock = useRef<ReturnType<typeof setTimeout>>(undefined);
   const storing = useRef(store);
+  const noting = useRef(note);
   useEffect(() => {
     storing.current = store;
-  }, [store]);
+    noting.current = note;
+  }, [store, note]);
+  const noteSoon = useCallback(() => {
+    noteClock.current ??= setTimeout(() => {
+      noteClock.current = undefined;
+      if (unsaved.current !== undefined) noting.current(unsaved.current, base.current);
+    }, NOTED_EVERY);
+  }, []);
 
   const release = useCallback(() => {
     const node = element.current;
@@ -76,9 +88,13 @@ export function useTyped(
       void save();
       event.preventDefault();
     };
+    // A page that is no longer seen may never be seen again.
+    const onHidden = () => document.visibilityState === 'hidden' && void save();
     window.addEventListener('beforeunload', guard);
+    document.addEventListener('visibilitychange', onHidden);
     return () => {
       window.removeEventListener('beforeunload', guard);
+      document.removeEventListener('visibilitychange', onHidden);
       isComposing.current = false;
       void save();
     };
@@ -106,6 +122,7 @@ export function useTyped(
       unsaved.current = element.current?.textContent ?? '';
       clearTimeout(clock.current);
       clock.current = setTimeout(() => void save(), PAUSE);
+      noteSoon();
     },
     onComposing: (now) => {
       isComposing.current = now;

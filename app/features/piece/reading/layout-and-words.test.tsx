@@ -102,6 +102,7 @@ describe('cells', () => {
     undo: () => undefined,
     redo: () => undefined,
     arrive: () => undefined,
+    note: () => undefined,
     takeTyped: () => '',
     enterBy: () => undefined,
     entry: () => undefined,

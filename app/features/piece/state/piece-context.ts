@@ -1,5 +1,6 @@
 import { useOutletContext } from 'react-router';
 import type { OwnRule, Place } from '../../../../core/index.ts';
+import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { Decisions } from './use-decisions.ts';
 
@@ -14,6 +15,8 @@ export interface Tour {
 export interface PieceView {
   readonly id: string;
   readonly source: string;
+  /** What was being typed when the page went, and is in no step. */
+  readonly typing: Typing | undefined;
   readonly ready: Ready;
   readonly decisions: Decisions;
   readonly slowRules: readonly OwnRule[];
