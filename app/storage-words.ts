@@ -24,6 +24,14 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
     text: 'This piece was changed in another tab',
     detail: 'Its changes have been loaded here; your last undo or redo was not made.',
   },
+  unreadable: {
+    text: 'What is stored of this piece cannot be read',
+    detail: 'Nothing of it was changed. It can be downloaded from the desk, as it is stored.',
+  },
+  newer: {
+    text: 'This piece was changed by a newer version of Lucid Ribbon',
+    detail: 'Close all its tabs and load this page again: the newer version opens it.',
+  },
   unknown: {
     text: 'This could not be saved',
     detail: 'Copy the clean text before you close the page, then load it again.',

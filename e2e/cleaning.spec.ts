@@ -16,7 +16,9 @@ test('paste, and the clean text can be copied, plain and rich', async ({ page })
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   expect(await cleanTexts(page)).toEqual(CLEANED);
-  await expect(page.getByRole('img', { name: /words in the source/ })).toHaveText(/71 in · 69 out · 1 removed/);
+  await expect(page.getByRole('img', { name: /words in the source/ })).toHaveText(
+    '71 words in = 69 out + 1 removed + 1 mended',
+  );
   const { plain, rich } = await copyClean(page);
   expect(plain).toBe(CLEANED.join('\n\n'));
   expect(rich).toContain(`<p>${CLEANED[0]}</p>`);

@@ -182,3 +182,30 @@ test('of several files on a full disk each is told, and each can be tried again'
   await expect(pieces.getByRole('link', { name: 'ebb' })).toBeVisible();
   await expect(pieces.getByRole('link', { name: 'flood' })).toBeVisible();
 });
+
+test('a stored piece that cannot be read closes neither the desk nor the others, and can be downloaded', async ({
+  page,
+}) => {
+  await openSample(page, 'A letter to Mrs. Pell');
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, fail) => {
+        const opening = indexedDB.open('lucid-ribbon');
+        opening.onerror = () => fail(opening.error);
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction('pieces', 'readwrite');
+          writing.objectStore('pieces').put({ id: 'odd', title: 7, createdAt: 1, changedAt: 2, at: 0, stepCount: 0 });
+          writing.oncomplete = () => done();
+        };
+      }),
+  );
+  await page.goto('/');
+  await expect(page.getByText('A piece cannot be read, and was left as it is.')).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download what is stored of it' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('piece-odd.json');
+  await page.getByRole('link', { name: /A letter to Mrs. Pell/ }).click();
+  await pieceIsReady(page);
+});

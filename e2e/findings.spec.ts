@@ -26,6 +26,8 @@ test('the findings tell a story, and open from their own address', async ({ page
   await page.reload();
   await expect(page.getByText(/It came from pages.*Lines wrap at about 53 characters/)).toBeVisible();
   await expect(page.locator('svg.recharts-surface')).toBeVisible();
+  // What is hidden but for readers does not stretch the page behind the screen.
+  expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBe(0);
 });
 
 test('a finding leads through its places in the text', async ({ page }) => {

@@ -1,5 +1,8 @@
-/** Why storing failed: the disk is full, the browser keeps no data here, the piece is gone, another tab was faster, or else. */
-export type StorageProblem = 'full' | 'unavailable' | 'gone' | 'outrun' | 'unknown';
+/**
+ * Why storing or loading failed: the disk is full, the browser keeps no data here, the piece is gone, another tab was faster, what
+ * is stored is no piece, a newer version wrote it, or else.
+ */
+export type StorageProblem = 'full' | 'unavailable' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
 
 /** The one error that leaves storage; the foreign error is kept as its cause. */
 export class StorageError extends Error {

@@ -50,22 +50,44 @@ describe('pieces', () => {
     expect(await db.notes.count()).toBe(0);
   });
 
+  test('that are not as they should be are told apart, with all that is stored of them; the others are listed', async () => {
+    const good = await createPiece('The tide fell.', 'Tides', 1, db);
+    const bad = await createPiece('It rose.', 'Ebb', 2, db);
+    await db.pieces.update(bad, { title: 7 as unknown as string });
+    const { pieces, unreadable } = await listPieces(3, db);
+    expect(pieces.map(({ id }) => id)).toEqual([good]);
+    expect(unreadable.map(({ id }) => id)).toEqual([bad]);
+    expect(JSON.parse(unreadable[0]!.raw)).toMatchObject({ piece: { title: 7 }, text: 'It rose.' });
+    await expect(loadPiece(bad, db)).rejects.toEqual(problem('unreadable'));
+  });
+
+  test.each([
+    ['a step', { kind: 'set-tide' }],
+    ['a choice', { kind: 'choose', choice: { kind: 'tide', from: 0, to: 1 } }],
+    ['a step among several', { kind: 'together', steps: [step('tabs'), { kind: 'set-tide' }] }],
+    ['no step at all', 7],
+  ])('with %s of a newer version are refused as such', async (_name, unknown) => {
+    const id = await createPiece('The tide fell.', 'Tides', 1, db);
+    await appendStep(id, 0, unknown as Step, 2, db);
+    await expect(loadPiece(id, db)).rejects.toEqual(problem('newer'));
+  });
+
   test('are listed by their last change', async () => {
     const first = await createPiece('a', 'A', 1, db);
     await createPiece('b', 'B', 2, db);
     await renamePiece(first, 'Again', 3, db);
     await noteCleaning(first, { words: 1, doubts: 0, kind: 'wrapped' }, db);
-    expect((await listPieces(4, db)).map((piece) => piece.title)).toEqual(['Again', 'B']);
+    expect((await listPieces(4, db)).pieces.map((piece) => piece.title)).toEqual(['Again', 'B']);
   });
 
   test('deleted ones can be taken back for a day, then they are gone with all they had', async () => {
     const id = await createPiece('a', 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
     await deletePiece(id, 10, db);
-    expect(await listPieces(11, db)).toEqual([]);
+    expect((await listPieces(11, db)).pieces).toEqual([]);
     await expect(loadPiece(id, db)).rejects.toEqual(problem('gone'));
     await restorePiece(id, db);
-    expect(await listPieces(12, db)).toHaveLength(1);
+    expect((await listPieces(12, db)).pieces).toHaveLength(1);
     await deletePiece(id, 20, db);
     await listPieces(20 + 25 * 3600 * 1000, db);
     expect(await Promise.all([db.pieces.count(), db.texts.count(), db.steps.count()])).toEqual([0, 0, 0]);

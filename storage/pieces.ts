@@ -3,6 +3,7 @@ import { NO_HISTORY, type History, type Step } from '../core/index.ts';
 import { database, type Database, type PieceRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
 import { loadTyping, typingKey, type Typing } from './notes.ts';
+import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
 import { listVersions } from './versions.ts';
 
 export interface StoredPiece {
@@ -32,17 +33,34 @@ export function createPiece(source: string, title: string, now: number, db = dat
   );
 }
 
-/** The pieces that are not deleted, the last changed first. Pieces deleted long enough ago are gone for good. */
-export function listPieces(now: number, db = database()): Promise<PieceRecord[]> {
+/** What the desk lists. */
+export interface ListedPieces {
+  readonly pieces: readonly PieceRecord[];
+  readonly unreadable: readonly UnreadablePiece[];
+}
+
+/**
+ * The pieces that are not deleted, the last changed first; those that cannot be read, apart. Pieces deleted long enough ago are
+ * gone for good.
+ */
+export function listPieces(now: number, db = database()): Promise<ListedPieces> {
   return guarded(async () => {
     const expired = await db.pieces
       .where('deletedAt')
       .below(now - KEPT_AFTER_DELETION)
       .primaryKeys();
     if (expired.length > 0) await removeForGood(db, expired);
-    const pieces = await db.pieces.orderBy('changedAt').reverse().toArray();
-    return pieces.filter((piece) => piece.deletedAt === undefined);
+    const { pieces, bad } = await readPieceRows(await db.pieces.toArray());
+    const listed = pieces
+      .filter((piece) => piece.deletedAt === undefined)
+      .sort((a, b) => b.changedAt - a.changedAt || (a.id < b.id ? 1 : -1));
+    return { pieces: listed, unreadable: await Promise.all(bad.map((row) => rawOf(row, db))) };
   });
+}
+
+async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
+  const id = String((row as PieceRecord).id);
+  return { id, raw: JSON.stringify({ piece: row, text: (await db.texts.get(id))?.source }, undefined, 1) };
 }
 
 function removeForGood(db: Database, ids: string[]): Promise<void> {
@@ -60,6 +78,7 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
   return guarded(async () => {
     const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
     if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
+    if ((await readPieceRows([piece])).bad.length > 0) throw new StorageError('unreadable');
     const [history, versions, typing] = await Promise.all([
       loadHistory(id, db),
       listVersions(id, db),
@@ -75,7 +94,9 @@ export function loadHistory(id: string, db = database()): Promise<History> {
     const piece = await db.pieces.get(id);
     if (!piece) throw new StorageError('gone');
     const records = await db.steps.where('[pieceId+seq]').between([id, 0], [id, piece.stepCount]).toArray();
-    return { steps: records.map(({ step }) => step), at: piece.at };
+    const steps = records.map(({ step }) => step);
+    if (!steps.every(isKnownStep)) throw new StorageError('newer');
+    return { steps, at: piece.at };
   });
 }
 

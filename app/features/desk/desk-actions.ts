@@ -1,11 +1,16 @@
-import { createPiece, deletePiece, listPieces, renamePiece, restorePiece } from '../../../storage/pieces.ts';
+import {
+  createPiece,
+  deletePiece,
+  listPieces,
+  renamePiece,
+  restorePiece,
+  type ListedPieces,
+} from '../../../storage/pieces.ts';
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
-import type { PieceRecord } from '../../../storage/db.ts';
 import { release, textOf, type Taken } from '../../incoming/handover.ts';
 
-export interface DeskData {
-  readonly pieces: readonly PieceRecord[];
+export interface DeskData extends ListedPieces {
   readonly draft: string;
   /** When this was loaded, ms since the epoch. */
   readonly now: number;
@@ -16,10 +21,10 @@ export interface DeskData {
 export async function loadDesk(): Promise<DeskData> {
   const now = Date.now();
   try {
-    const [pieces, draft] = await Promise.all([listPieces(now), loadDraft()]);
-    return { pieces, draft, now };
+    const [listed, draft] = await Promise.all([listPieces(now), loadDraft()]);
+    return { ...listed, draft, now };
   } catch (error) {
-    return { pieces: [], draft: '', now, problem: problemOf(error) };
+    return { pieces: [], unreadable: [], draft: '', now, problem: problemOf(error) };
   }
 }
 

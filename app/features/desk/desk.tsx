@@ -32,7 +32,7 @@ export function Desk({ samples, desk }: DeskProps) {
       <Columns>
         <Left>
           <PasteSheet draft={desk.draft} incoming={incoming} />
-          <PieceList pieces={desk.pieces} now={desk.now} />
+          <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now} />
         </Left>
         <SampleList samples={samples} />
       </Columns>

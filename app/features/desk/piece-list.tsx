@@ -3,6 +3,8 @@ import { Input, SearchField } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
+import { QuietButton } from '../../ui/buttons.tsx';
+import { download } from '../../ui/download.ts';
 import { toast } from '../../ui/toasts.tsx';
 import type { Taken } from '../../incoming/handover.ts';
 import type { DeskData } from './desk-actions.ts';
@@ -11,7 +13,7 @@ import { PieceItem } from './piece-item.tsx';
 const SEARCH_FROM = 8;
 
 /** The pieces so far, with a search when there are many. */
-export function PieceList({ pieces, now }: Pick<DeskData, 'pieces' | 'now'>) {
+export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' | 'unreadable' | 'now'>) {
   const fetcher = useFetcher<Taken>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
@@ -34,6 +36,14 @@ export function PieceList({ pieces, now }: Pick<DeskData, 'pieces' | 'now'>) {
           </SearchField>
         )}
       </Head>
+      {unreadable.map(({ id, raw }) => (
+        <Unreadable key={id} role="alert">
+          A piece cannot be read, and was left as it is.
+          <QuietButton onPress={() => download(raw, `piece-${id}.json`, 'json')}>
+            Download what is stored of it
+          </QuietButton>
+        </Unreadable>
+      ))}
       {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser alone.</Empty>}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
       <List>
@@ -80,6 +90,16 @@ const SearchInput = styled(Input)`
   border-radius: 8px;
   padding: 5px 10px;
   width: 220px;
+`;
+
+const Unreadable = styled.p`
+  padding: 6px 10px;
+  border: 1px solid var(--doubt);
+  border-radius: 8px;
+  button {
+    padding: 1px 7px;
+    color: var(--go);
+  }
 `;
 
 const Empty = styled.p`

@@ -60,6 +60,8 @@ function useFindings({ client, version }: PieceView['ready']): NamedFindings | u
 }
 
 const Scroller = styled.main`
+  /* What is hidden but for readers is out of the flow: it must not stretch the page. */
+  position: relative;
   overflow: auto;
   background: var(--paper);
   scrollbar-width: thin;

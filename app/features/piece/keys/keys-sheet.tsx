@@ -24,6 +24,7 @@ const FIXED: readonly (readonly [keys: readonly string[], title: string])[] = [
   [['Ctrl F'], 'Find words in this piece'],
   [['Enter'], 'On a paragraph: write in it. While writing: a new paragraph; with Shift a new line'],
   [['Backspace'], 'At the beginning of a paragraph: join it to the one before'],
+  [['Alt F10'], 'While writing: to the bar of what is selected'],
   [['Esc'], 'Leave the paragraph; close what is open'],
 ];
 
@@ -40,7 +41,7 @@ export default function KeysSheet({ onClose, onChange }: KeysSheetProps) {
     if (change.ok) onChange(change.keys);
   });
   return (
-    <Sheet title="Keys" isOpen onClose={onClose} width={780}>
+    <Sheet title="Keys" isOpen onClose={onClose} width={860}>
       <p>Press a key’s button, then the key that you want instead. Keys work wherever no text is being typed.</p>
       <Trouble role="status">{asked ? 'Press the new key now, or Esc to leave it as it is.' : trouble}</Trouble>
       <Columns>
@@ -62,7 +63,7 @@ export default function KeysSheet({ onClose, onChange }: KeysSheetProps) {
             ))}
           </section>
         ))}
-        <section aria-labelledby="keys-fixed">
+        <section aria-labelledby="keys-fixed" data-long="">
           <h3 id="keys-fixed">Always</h3>
           {FIXED.map(([keys, title]) => (
             <Row key={title}>
@@ -121,7 +122,10 @@ const Columns = styled.div`
 
 const Row = styled.div`
   display: grid;
-  grid-template-columns: 92px 1fr;
+  grid-template-columns: 34px 1fr;
+  [data-long] > & {
+    grid-template-columns: 92px 1fr;
+  }
   gap: 10px;
   align-items: baseline;
   padding: 3px 0;

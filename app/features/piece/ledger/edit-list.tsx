@@ -16,7 +16,7 @@ import type { Drawer, PieceView } from '../state/piece-context.ts';
 import { passTitle } from '../words/rule-words.ts';
 import { After, Before, Changed, ConcordanceList, LineNumber, Note, Tick } from './concordance-list.tsx';
 import { contextWords, keyWords } from './concordance-words.ts';
-import { download } from './download.ts';
+import { download } from '../../../ui/download.ts';
 import { Chip, Controls } from './ledger-controls.tsx';
 import { reasonOf } from './reason-words.ts';
 import { useLines } from './use-lines.ts';
