@@ -28,10 +28,11 @@ export function typingKey(pieceId: string): string {
   return `typing ${pieceId}`;
 }
 
-/** Keeps what is being typed, in place of what was kept before. */
+/** Keeps what is being typed, in place of what was kept before; what says the same as before is nothing to keep. */
 export function keepTyping(pieceId: string, typing: Typing, db = database()): Promise<void> {
   return guarded(async () => {
-    await db.notes.put({ key: typingKey(pieceId), value: JSON.stringify(typing) });
+    if (typing.text === typing.was) await db.notes.delete(typingKey(pieceId));
+    else await db.notes.put({ key: typingKey(pieceId), value: JSON.stringify(typing) });
   });
 }
 

@@ -43,6 +43,9 @@ describe('pieces', () => {
     expect((await loadPiece(id, db)).typing).toEqual(typing);
     await appendStep(id, 0, step('tabs'), 2, db);
     expect((await loadPiece(id, db)).typing).toBeUndefined();
+    await keepTyping(id, typing, db);
+    await keepTyping(id, { ...typing, text: typing.was }, db);
+    expect((await loadPiece(id, db)).typing).toBeUndefined();
     await db.notes.put({ key: typingKey(id), value: '{"row":"none"' });
     expect((await loadPiece(id, db)).typing).toBeUndefined();
     await deletePiece(id, 3, db);

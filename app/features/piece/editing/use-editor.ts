@@ -30,7 +30,7 @@ export interface Editor {
 export type Arrival = { readonly source: number } | { readonly offset: number };
 
 /** A caret that has not arrived after so long, ms, has nowhere to go. */
-const LONGEST_WAY = 3000;
+const LONGEST_WAY = 10_000;
 
 /** Makes steps of what is typed, and brings the caret to where it belongs once the text has changed. */
 export function useEditor(

@@ -14,14 +14,21 @@ export function useRecoveredTyping({ id, typing, ready, decisions }: PieceView):
     lost.current = undefined;
     if (!current) return;
     const { row, text, was } = current;
-    client.editRow(row, { kind: 'text', text, was }).then((edited) => {
-      if (edited.step) take(edited.step);
-      toast({
-        text: edited.step ? 'What you were typing when the page went is here' : 'This was typed when the page went',
-        detail: edited.step ? 'Undo takes it out again.' : text,
-      });
-    }, ignoreClosedWorker);
-  }, [client, take]);
+    const recover = async () => {
+      const edited = await client.editRow(row, { kind: 'text', text, was }).catch(ignoreClosedWorker);
+      if (edited?.step) {
+        take(edited.step);
+        toast({ text: 'What you were typing when the page went is here', detail: 'Undo takes it out again.' });
+        return;
+      }
+      await keepTyping(id, { row, text: was, was });
+      // It was stored after all, or its paragraph is another by now.
+      const { text: clean } = await client.copy();
+      if (!clean.includes(text))
+        toast({ text: 'This was typed when the page went, and is not in the text', detail: text });
+    };
+    recover().catch(ignoreClosedWorker);
+  }, [client, take, id]);
   return useCallback(
     (now: Typing) => {
       // Where it cannot be kept, the step that follows says so.
