@@ -59,8 +59,13 @@ export function listPieces(now: number, db = database()): Promise<ListedPieces> 
 }
 
 async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
-  const id = String((row as PieceRecord).id);
-  return { id, raw: JSON.stringify({ piece: row, text: (await db.texts.get(id))?.source }, undefined, 1) };
+  const { id: stored, title } = row as { readonly id: unknown; readonly title?: unknown };
+  const id = String(stored);
+  return {
+    id,
+    title: typeof title === 'string' ? title : '',
+    raw: JSON.stringify({ piece: row, text: (await db.texts.get(id))?.source }, undefined, 1),
+  };
 }
 
 function removeForGood(db: Database, ids: string[]): Promise<void> {

@@ -4,6 +4,8 @@ import type { PieceRecord } from './db.ts';
 /** A stored piece that is not as it should be, with all that is stored of it. */
 export interface UnreadablePiece {
   readonly id: string;
+  /** Empty where even that cannot be read. */
+  readonly title: string;
   /** JSON: its row and its text. */
   readonly raw: string;
 }

@@ -1,8 +1,7 @@
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
-/** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant. */
-/** An empty pair of brackets is a box to tick. */
+/** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant, and an empty pair of brackets is a box to tick. */
 const BEFORE_CLOSING = /(?<![([{ ]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
 const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;
 

@@ -36,9 +36,9 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
           </SearchField>
         )}
       </Head>
-      {unreadable.map(({ id, raw }) => (
+      {unreadable.map(({ id, title, raw }) => (
         <Unreadable key={id} role="alert">
-          A piece cannot be read, and was left as it is.
+          {title ? `“${title}”` : 'A piece'} cannot be read, and was left as it is.
           <QuietButton onPress={() => download(raw, `piece-${id}.json`, 'json')}>
             Download what is stored of it
           </QuietButton>

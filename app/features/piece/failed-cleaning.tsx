@@ -32,8 +32,8 @@ export function FailedCleaning({ source, stage, message, decisions, onTryAgain }
     <Page>
       <h1>This text could not be cleaned</h1>
       <p>
-        An error of ours stopped it {STAGE_WORDS[stage]}. Nothing is lost: the source stands below as it came, and what
-        you decided is kept.
+        A fault in Lucid Ribbon stopped the cleaning {STAGE_WORDS[stage]}. Nothing is lost: the source stands below as
+        it came, and what you decided is kept.
       </p>
       <Detail>{message}</Detail>
       <Ways>

@@ -184,11 +184,18 @@ function useToText(id: string): () => void {
 }
 
 const Screen = styled.div`
-  &[data-dropping] {
+  &[data-dropping]::after {
+    content: 'Let go: it becomes a new piece';
+    position: fixed;
+    z-index: 20;
+    inset: 0;
+    display: grid;
+    place-items: center;
+    pointer-events: none;
+    font-size: 20px;
+    font-weight: 600;
+    background: color-mix(in srgb, var(--paper) 82%, transparent);
     box-shadow: inset 0 0 0 4px var(--ribbon);
-    > * {
-      pointer-events: none;
-    }
   }
   height: 100%;
   display: grid;

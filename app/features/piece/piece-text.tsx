@@ -14,6 +14,7 @@ import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
 import type { Selected } from './portion/selected.ts';
+import { useAskingPart } from './portion/use-asking-part.ts';
 import { sayNothingChosen, usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading/reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
@@ -39,7 +40,7 @@ export function PieceText() {
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAskedSeam({ seam, anchor }), []);
   const [selected, setSelected] = useState<Selected>();
   const marked = usePortion(piece, selected?.portion);
-  const [isAskingPart, setAskingPart] = useState(false);
+  const [isAskingPart, askPart] = useAskingPart(selected !== undefined);
   const scroller = useRef<HTMLDivElement>(null);
   const step = useStepping(scroller);
   const { act, toggle } = marked;
@@ -52,7 +53,7 @@ export function PieceText() {
         'edit-before': () => step('[data-column="source"] [data-edit]', -1),
         hold: () => toggle('hold'),
         'only-here': () => act({ kind: 'only' }),
-        part: () => (selected ? setAskingPart(true) : sayNothingChosen()),
+        part: () => (selected ? askPart(true) : sayNothingChosen()),
         'leave-out': () => {
           const words = document.activeElement?.closest('[data-index]')?.querySelector('[data-words]');
           toggle('leave-out');
@@ -68,7 +69,7 @@ export function PieceText() {
           editor.enterBy(undefined);
         },
       }),
-      [step, act, toggle, editor, selected],
+      [step, act, toggle, editor, selected, askPart],
     ),
   );
   const takeBack = useTakeBack(marked);
@@ -118,7 +119,7 @@ export function PieceText() {
           onCopy={copy}
           isWriting={selected?.isWriting ?? false}
           isAskingPart={isAskingPart}
-          onAskPart={setAskingPart}
+          onAskPart={askPart}
         />
         {drawer && <LedgerDrawer piece={piece} drawer={drawer} />}
       </Work>

@@ -17,6 +17,8 @@ export interface PageNumber {
   readonly rest: string;
   readonly atPageBreak: boolean;
   readonly cutsSentence: boolean;
+  /** See partsSentence: stricter, and seldom so by chance. */
+  readonly partsSentence: boolean;
 }
 
 /** "– xxxviii –", "Page 12 of 340" */
@@ -63,9 +65,25 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
       rest: label.rest,
       atPageBreak: near,
       cutsSentence: cutsSentence(table, kept, place),
+      partsSentence: partsSentence(table, kept, place),
     });
   }
   return candidates;
+}
+
+const SHORTEST_PROSE = 25;
+/** Lines of furniture before this one, at the most. */
+const FARTHEST_BEFORE = 3;
+
+/** Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it in small letters. */
+function partsSentence({ flags, chars }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const after = lines[place + 1];
+  if (after === undefined || !(flags[after]! & Flag.startsLower)) return false;
+  for (let before = place - 1; before >= Math.max(0, place - FARTHEST_BEFORE); before--) {
+    const line = lines[before]!;
+    if (chars[line]! >= SHORTEST_PROSE) return !(flags[line]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote));
+  }
+  return false;
 }
 
 /** Cheap refusal: only lines that begin or end with a figure, and very short ones, can number a page. */
@@ -113,8 +131,9 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   const linesAPage = (b.place - a.place) / pages;
   if (a.atPageBreak && b.atPageBreak) return linesAPage >= 2 && linesAPage <= MOST_LINES_A_MARKED_PAGE;
   const isMarked = a.rest !== '' && a.rest === b.rest;
-  // Between two numbers that follow one another beside the same words a page may be short.
-  const fewest = isMarked && pages === 1 ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
+  // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
+  // of a text: only what cuts a sentence is none.
+  const fewest = isMarked && pages === 1 && b.partsSentence ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
 

@@ -31,7 +31,8 @@ export function useRecoveredTyping({ id, typing, ready, decisions }: PieceView):
   }, [client, take, id]);
   return useCallback(
     (now: Typing) => {
-      // Where it cannot be kept, the step that follows says so.
+      // Not by way of the route's action, which would draw the screen anew at each note. Where it cannot be kept, the step that
+      // follows says so.
       keepTyping(id, now).catch(() => undefined);
     },
     [id],

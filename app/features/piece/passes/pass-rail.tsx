@@ -68,7 +68,11 @@ export function PassRail(props: PassRailProps) {
           <section aria-labelledby="passes-busy">
             <h2 id="passes-busy">Changed something here</h2>
             {busy.map(itemOf)}
-            {busy.length === 0 && <Quiet>Nothing: the text was clean.</Quiet>}
+            {busy.length === 0 && (
+              <Quiet>
+                {idle.length > 0 ? 'Nothing: what is on found nothing to change.' : 'Nothing: all passes are off.'}
+              </Quiet>
+            )}
           </section>
           {rules.length > 0 && (
             <section aria-labelledby="group-rules">

@@ -41,10 +41,10 @@ export function StoryLine({ summary, onList, onAsk }: StoryLineProps) {
 
 const Line = styled.section`
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
-  gap: 4px 14px;
+  gap: 2px 14px;
   padding: 7px 14px 6px;
-  overflow: hidden;
   white-space: nowrap;
   border-bottom: 1px solid var(--line);
   background: var(--sheet);

@@ -10,7 +10,8 @@ test.each([
     ['1,077 lines joined', '6 words mended', '3 page heads and numbers dropped'],
     6,
   ],
-  ['white space that goes with the rest is not told', { 'blank-lines': 9, 'edge-spaces': 4 }, [], 0],
+  ['white space beside the rest is not told', { 'wrapped-lines': 2, 'blank-lines': 9 }, ['2 lines joined'], 0],
+  ['white space alone is all there is to tell', { 'blank-lines': 9, 'edge-spaces': 4 }, [], 13],
 ] as const)('the story of %s', (_name, counts, words, others) => {
   const story = storyOf(counts);
   expect(story.told.map((part) => part.words)).toEqual(words);

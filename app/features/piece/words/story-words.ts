@@ -7,7 +7,7 @@ export interface Story {
 }
 
 const MOST_TOLD = 4;
-/** White space between lines goes with whatever joins or parts them. */
+/** White space between lines goes with whatever joins or parts them: where something is told, this is not. */
 const UNTOLD: ReadonlySet<string> = new Set(['blank-lines', 'edge-spaces']);
 
 /** The story of some counts of edits by pass or own rule. */
@@ -19,7 +19,7 @@ export function storyOf(counts: Readonly<Record<string, number>>): Story {
       const count = counts[pass.id]!;
       return { pass: pass.id, words: `${count.toLocaleString('en')} ${pass.done![count === 1 ? 0 : 1]}` };
     });
-  const isTold = (id: string) => UNTOLD.has(id) || told.some(({ pass }) => pass === id);
+  const isTold = (id: string) => (told.length > 0 && UNTOLD.has(id)) || told.some(({ pass }) => pass === id);
   const others = Object.entries(counts).reduce((sum, [id, count]) => sum + (isTold(id) ? 0 : count), 0);
   return { told, others };
 }
