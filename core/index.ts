@@ -1,6 +1,6 @@
 export { clean, revise, type Stage } from './cleaning/clean.ts';
 export type { Cleaning } from './cleaning/cleaning.ts';
-export { allPieces, cleanText } from './cleaning/output.ts';
+export { allPieces, cleanText, textByPieces } from './cleaning/output.ts';
 export type { Choice } from './choices/choice.ts';
 export { BY_HAND } from './choices/choice.ts';
 export {
@@ -37,7 +37,10 @@ export {
 export { findDifferences, type Difference, type Differences } from './report/differences.ts';
 export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
-export { stepForPortion, viewPortion, type Portion, type PortionAction, type PortionView } from './portion/portion.ts';
+export type { Portion } from './portion/in-portion.ts';
+export { stepForPortion, viewPortion, type PortionAction, type PortionView } from './portion/portion.ts';
+export { leavesOut } from './portion/leave-out.ts';
+export { breakAt, NEW_LINE, NEW_PARAGRAPH } from './rows/new-paragraph.ts';
 export { editRow, type Caret, type RowEdit, type RowEdited } from './rows/edit-row.ts';
 export { textBetween, type Spot } from './rows/row-text.ts';
 export { toCleanPosition, toSourcePosition, toSourceRanges, type RangeList, type Side } from './edits/positions.ts';

@@ -11,6 +11,7 @@ import {
   stepForPortion,
   stepForStet,
   textBetween,
+  textByPieces,
   toHtml,
   toSourceRanges,
   viewEdit,
@@ -52,7 +53,7 @@ export function cleaningService(session: Session): CleaningService {
     },
     read: (from, to) => readBlocks(session.now().cleaning, from, to),
     copy: () => ({ text: cleanText(session.now().cleaning), html: toHtml(session.now().cleaning) }),
-    text: () => cleanText(session.now().cleaning),
+    text: () => textByPieces(session.now().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),
     rangeOfLines(first, last) {
       const { index } = session.now().cleaning.table;

@@ -237,7 +237,8 @@ describe('what a person does by hand', () => {
 
   test('a portion tells what can be done with it, and does it', async () => {
     const service = await opened();
-    const tide = at('The tide turned');
+    const line = SOURCE.slice(SOURCE.indexOf('The tide turned')).split('\n', 1)[0]!;
+    const tide = at(line);
     expect(service.portion(tide)).toMatchObject({ ...tide, lines: [5, 5], isLeftOut: false });
     const step = service.portionStep(tide, { kind: 'leave-out' });
     expect(step).toMatchObject({ kind: 'choose', choice: { kind: 'drop' } });

@@ -11,6 +11,7 @@ import { hasWorkIn, passAtWork, type BlockText, type PassAtWork, type PassContex
 import { glueAt } from '../seams/decide.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
+import { isHyphen } from '../text/characters.ts';
 import { PAIRS, signsOf } from '../text/signs.ts';
 import type { Block } from './block.ts';
 import { textOfBlock } from './block-text.ts';
@@ -49,14 +50,13 @@ function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
     table,
     standing: line,
     decision,
-    glueAt: (at) =>
-      glueAt(
-        source,
-        table,
-        line[at]!,
-        line[at + 1]!,
-        (decidedRemaining ?? decided).splits.get(decidedRemaining ? at : kept[at]!),
-      ),
+    glueAt: (at) => {
+      // Where a person left lines out between the two, what stood apart is never put together into one word.
+      const isParted = kept[at + 1]! > kept[at]! + 1;
+      if (isParted && isHyphen(source.charCodeAt(table.to[line[at]!]! - 1))) return ' ';
+      const split = (decidedRemaining ?? decided).splits.get(decidedRemaining ? at : kept[at]!);
+      return glueAt(source, table, line[at]!, line[at + 1]!, split);
+    },
     separator: style.apart === 'line' ? '\n' : '\n\n',
     isApproved: (pass, from, to) => isApproved(permits, pass, from, to),
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',

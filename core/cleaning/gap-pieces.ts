@@ -19,9 +19,9 @@ export interface GapRules {
   glueAt(at: number): string;
   /** What stands between paragraphs: one or two line feeds. */
   readonly separator: string;
-  /** Where asides go: behind the paragraph that they interrupt, or elsewhere. */
   /** Whether a person found right what a pass takes out of this range. */
   isApproved(pass: string, from: number, to: number): boolean;
+  /** Asides go behind the paragraph that they interrupt, not elsewhere. */
   readonly asidesBehind: boolean;
   /** Whether the passes of spaces at line edges and of blank lines may work in a range of the source. */
   trimsEdges(from: number, to: number): boolean;

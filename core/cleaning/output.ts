@@ -1,6 +1,7 @@
 import type { Cleaning } from './cleaning.ts';
 import { textOfPieces, type Piece } from '../edits/piece.ts';
 import { isRuleId } from '../rules/own-rule.ts';
+import { writtenText } from './written-text.ts';
 
 /** All pieces of a cleaning in source order; they tile the source. */
 export function* allPieces(cleaning: Cleaning): Generator<Piece> {
@@ -30,9 +31,15 @@ export function wasRuled({ base, blocks, tail }: Pick<Cleaning, 'base' | 'blocks
   return blocks !== base || tail.some(({ passes }) => passes.some(isRuleId));
 }
 
-/** The clean text: LF line ends, no line end after the last paragraph. */
-export function cleanText(cleaning: Cleaning): string {
-  const { source, blocks, tail } = cleaning;
+/** The clean text as it goes out: LF line ends, no line end after the last paragraph. */
+export function cleanText({ source, blocks, tail }: Cleaning): string {
+  let text = '';
+  for (const { gap, pieces } of blocks) text += textOfPieces(source, gap) + writtenText(source, pieces);
+  return text + textOfPieces(source, tail);
+}
+
+/** The clean text unit by unit as the pieces say it, for whoever looks for places in it. */
+export function textByPieces({ source, blocks, tail }: Cleaning): string {
   let text = '';
   for (const { gap, pieces } of blocks) text += textOfPieces(source, gap) + textOfPieces(source, pieces);
   return text + textOfPieces(source, tail);

@@ -18,11 +18,20 @@ export function visibleLines(analysis: Analysis, decision: Uint8Array, settled: 
     const decided = decision[below - 1]!;
     if (below === left[at]! + 1) between[at] = decided;
     // A choice to mend was about the line that was left out.
-    else if (settled[below - 1]) between[at] = decided === Decision.mend ? Decision.join : decided;
+    else if (settled[below - 1]) between[at] = unmended(decided);
     else
-      between[at] = allowed(decidedRemaining.decision[at]!, table.to[standing[at]!]!, table.from[standing[at + 1]!]!);
+      between[at] = allowed(
+        unmended(decidedRemaining.decision[at]!),
+        table.to[standing[at]!]!,
+        table.from[standing[at + 1]!]!,
+      );
   }
   return { kept: left, line: standing, decision: between };
+}
+
+/** What stood apart is never put together into one word. */
+function unmended(decision: number): number {
+  return decision === Decision.mend ? Decision.join : decision;
 }
 
 /** Whether the lines of a block, the one before it, and what was decided between them, are as they were. */

@@ -9,6 +9,7 @@ import { cleanText } from '../cleaning/output.ts';
 import { stepForPortion } from '../portion/portion.ts';
 import { digested, digestOf } from '../report/digest.ts';
 import { editRow } from '../rows/edit-row.ts';
+import { NEW_PARAGRAPH } from '../rows/new-paragraph.ts';
 import { textOfRow } from '../rows/row-text.ts';
 import { planRows, rowAt } from '../rows/row-plan.ts';
 import { viewRow } from '../rows/row-view.ts';
@@ -92,12 +93,12 @@ describe('a seam over lines that were left out', () => {
     const text = textOfRow(piece.now(), plan, 0);
     const offset = text.indexOf(' place wipe');
     const edited = editRow(piece.now(), plan, 0, {
-      kind: 'split',
+      kind: 'insert',
       text,
       was: text,
       from: offset,
       to: offset,
-      into: 'paragraphs',
+      insert: NEW_PARAGRAPH,
     });
     expect(edited.step).toMatchObject({ kind: 'choose', choice: { kind: 'seam', decision: Decision.break } });
     piece.take(edited.step);
@@ -116,7 +117,9 @@ describe('a seam over lines that were left out', () => {
     const line = whole.table.index.from.indexOf(split.indexOf('SALTFERN'));
     const seam = whole.decided.seams.line.indexOf(line);
     piece.take({ kind: 'choose', choice: { kind: 'seam', ...rangeOfSeam(whole, seam), decision: Decision.mend } });
-    piece.leaveOut('SALTFERN');
+    // The half of the word that is split is the head's: it leaves with the rest of the line.
+    const from = split.indexOf('SALTFERN');
+    piece.take({ kind: 'choose', choice: { kind: 'drop', from, to: from + 'SALTFERN ALMA-'.length } });
     expect(cleanText(piece.now())).toContain('the children of the place wipe');
   });
 

@@ -1,5 +1,5 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { textOfPieces } from '../edits/piece.ts';
+import { writtenText } from '../cleaning/written-text.ts';
 import { markerLength } from '../lines/line-shape.ts';
 import type { Block } from '../cleaning/block.ts';
 
@@ -8,7 +8,7 @@ export function toHtml(cleaning: Cleaning): string {
   const parts: string[] = [];
   let inList = false;
   for (const block of cleaning.blocks) {
-    const item = block.kind === 'list-item' && isUnnumbered(textOfPieces(cleaning.source, block.pieces));
+    const item = block.kind === 'list-item' && isUnnumbered(writtenText(cleaning.source, block.pieces));
     if (item !== inList) parts.push(item ? '<ul>' : '</ul>');
     inList = item;
     parts.push(toElement(cleaning.source, block, item));
@@ -25,7 +25,7 @@ function isUnnumbered(text: string): boolean {
 }
 
 function toElement(source: string, block: Block, bulleted: boolean): string {
-  const text = textOfPieces(source, block.pieces);
+  const text = writtenText(source, block.pieces);
   if (bulleted) return `<li>${escapeHtml(text.replace(BULLET, ''))}</li>`;
   if (block.kind === 'heading') return `<h2>${escapeHtml(text)}</h2>`;
   // Words that a person wrote may hold paragraphs of their own.

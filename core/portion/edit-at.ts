@@ -3,7 +3,7 @@ import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import type { Piece } from '../edits/piece.ts';
 import { allPieces } from '../cleaning/output.ts';
-import { choicesIn, piecesIn } from './portion.ts';
+import { choicesIn, piecesIn } from './in-portion.ts';
 
 /** One edit, for a person who asks what happened at a place. */
 export interface EditView {

@@ -1,21 +1,16 @@
 import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { firstReaching, type Piece } from '../edits/piece.ts';
-import { pieceLists } from '../cleaning/output.ts';
+
 import { BY_HAND } from '../choices/choice.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { lineAt } from '../text/line-index.ts';
-import { isBlankUnit } from '../text/characters.ts';
 import { isKept } from '../lines/line-kind.ts';
 import { partOf, type PartKind } from '../lines/part.ts';
 import { Decision } from '../seams/seam-table.ts';
-
-/** A part of the source that a person marked, half-open, in source offsets. */
-export interface Portion {
-  readonly from: number;
-  readonly to: number;
-}
+import { choicesIn, piecesIn, trimmed, type Portion } from './in-portion.ts';
+import { leaveOut, leavesOut } from './leave-out.ts';
+import { wholeWords } from './whole-words.ts';
 
 /** What can be done with a portion. */
 export interface PortionView extends Portion {
@@ -24,7 +19,7 @@ export interface PortionView extends Portion {
   /** The passes that changed something in it, and how much. */
   readonly passes: readonly { readonly pass: string; readonly edits: number }[];
   readonly isHeld: boolean;
-  /** Lines of it were left out by hand. */
+  /** Words of it were left out by hand. */
   readonly isLeftOut: boolean;
   /** What a person said that its lines are: all of them, or none. */
   readonly part: PartKind | undefined;
@@ -53,15 +48,16 @@ export function viewPortion(cleaning: Cleaning, portion: Portion): PortionView |
     lines: [lineAt(index, from) + 1, lineAt(index, to - 1) + 1],
     passes: [...counts].map(([pass, edits]) => ({ pass, edits })),
     isHeld: choicesIn(cleaning, ['hold'], { from, to }).length > 0,
-    isLeftOut: choicesIn(cleaning, ['drop'], { from, to }).length > 0,
+    isLeftOut: choicesIn(cleaning, ['drop', 'rewrite'], { from, to }).some(leavesOut),
     part: partOfLines(cleaning, lineAt(index, from), lineAt(index, to - 1)),
   };
 }
 
 /** The step that does something with a portion; undefined where there is nothing to do. */
 export function stepForPortion(cleaning: Cleaning, portion: Portion, action: PortionAction): Step | undefined {
-  const range = trimmed(cleaning.source, portion);
-  if (range.from >= range.to) return undefined;
+  const bare = trimmed(cleaning.source, portion);
+  if (bare.from >= bare.to) return undefined;
+  const range = wholeWords(cleaning, bare);
   switch (action.kind) {
     case 'hold':
       return choose({ kind: 'hold', ...heldRange(cleaning, range) });
@@ -72,7 +68,7 @@ export function stepForPortion(cleaning: Cleaning, portion: Portion, action: Por
     case 'leave-out':
       return leaveOut(cleaning, range);
     case 'take-back':
-      return withdraw(choicesIn(cleaning, ['drop'], range));
+      return withdraw(choicesIn(cleaning, ['drop', 'rewrite'], range).filter(leavesOut));
     case 'stet':
       return choose({ kind: 'stet', ...range, pass: action.pass });
     case 'part':
@@ -102,28 +98,10 @@ function sayPart(cleaning: Cleaning, range: Portion, as: PartKind | undefined): 
   return oneStep(steps);
 }
 
-/** The step that leaves out all lines that a source range touches. */
-export function leaveOut(cleaning: Cleaning, portion: Portion): Step {
-  return choose({ kind: 'drop', ...linesOf(cleaning, portion) });
-}
-
 /** All lines that a source range touches. */
 function linesOf({ table }: Cleaning, { from, to }: Portion): Portion {
   const { index } = table;
   return { from: index.from[lineAt(index, from)]!, to: index.to[lineAt(index, Math.max(from, to - 1))]! };
-}
-
-/** The pieces that share something with [from, to), in order. */
-export function* piecesIn(cleaning: Cleaning, from: number, to: number): Generator<Piece> {
-  for (const pieces of pieceLists(cleaning)) {
-    if (pieces.length === 0 || pieces.at(-1)!.to <= from || pieces[0]!.from >= to) continue;
-    for (let at = firstReaching(pieces, from); at < pieces.length && pieces[at]!.from < to; at++) yield pieces[at]!;
-  }
-}
-
-/** The choices of some kinds that share something with a portion. */
-export function choicesIn({ choices }: Cleaning, kinds: readonly Choice['kind'][], { from, to }: Portion): Choice[] {
-  return choices.filter((choice) => kinds.includes(choice.kind) && choice.from < to && choice.to > from);
 }
 
 function choose(choice: Choice): Step {
@@ -132,14 +110,6 @@ function choose(choice: Choice): Step {
 
 function withdraw(choices: readonly Choice[]): Step | undefined {
   return oneStep(choices.map((choice) => ({ kind: 'withdraw', choice })));
-}
-
-function trimmed(source: string, { from, to }: Portion): Portion {
-  let a = Math.max(0, from);
-  let b = Math.min(source.length, to);
-  while (a < b && isBlankUnit(source.charCodeAt(a))) a++;
-  while (b > a && isBlankUnit(source.charCodeAt(b - 1))) b--;
-  return { from: a, to: b };
 }
 
 /** With the indent and the spaces of lines that are marked whole. */

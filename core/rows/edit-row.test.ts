@@ -12,6 +12,7 @@ import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { stepForPortion } from '../portion/portion.ts';
 import { editRow, type RowEdit } from './edit-row.ts';
+import { NEW_LINE, NEW_PARAGRAPH } from './new-paragraph.ts';
 import { textBetween, textOfRow } from './row-text.ts';
 import { planRows, rowAt } from './row-plan.ts';
 
@@ -50,8 +51,8 @@ function start(source = MILL) {
   };
 }
 
-function splitAt(text: string, at: number, into: 'paragraphs' | 'lines' = 'paragraphs') {
-  return { kind: 'split', text, was: text, from: at, to: at, into } as const;
+function splitAt(text: string, at: number, insert = NEW_PARAGRAPH) {
+  return { kind: 'insert', text, was: text, from: at, to: at, insert } as const;
 }
 
 const replaceIn = (piece: ReturnType<typeof start>, row: number, of: string | RegExp, by: string) =>
@@ -121,7 +122,7 @@ describe('a new paragraph', () => {
     for (const after of [0, 1]) {
       const piece = start();
       const offset = piece.row(0).indexOf(' a day the creek') + after;
-      const { step, caret } = piece.edit(0, splitAt(piece.row(0), offset, 'paragraphs'));
+      const { step, caret } = piece.edit(0, splitAt(piece.row(0), offset));
       expect(step).toMatchObject({ kind: 'choose', choice: { kind: 'seam', decision: 2 } });
       expect(caret).toEqual({ source: MILL.indexOf('a day'), leaves: 0 });
       expect(piece.row(1)).toMatch(/^a day the creek/);
@@ -131,7 +132,7 @@ describe('a new paragraph', () => {
   test('elsewhere is words by hand', () => {
     const piece = start();
     const offset = piece.row(0).indexOf('pond');
-    piece.edit(0, splitAt(piece.row(0), offset, 'paragraphs'));
+    piece.edit(0, splitAt(piece.row(0), offset));
     expect(piece.text()).toContain('fills the\n\npond behind');
   });
 
@@ -148,13 +149,14 @@ describe('a new paragraph', () => {
     const from = text.indexOf(' by the sluice');
     const edited = piece.edit(1, { ...splitAt(text, from), to: from + ' by the sluice'.length });
     expect(piece.text()).toContain('kept a slate\n\nwith the week');
-    expect(edited.caret).toEqual({ offset: from + 2, says: piece.row(1) });
+    const behind = piece.row(1).slice(0, from + 3);
+    expect(edited.caret).toEqual({ offset: from + 3, behind, was: text });
   });
 
   test('as a line keeps the line end, and a line end taken away joins', () => {
     const piece = start();
     const offset = piece.row(0).indexOf(' a day the creek');
-    piece.edit(0, splitAt(piece.row(0), offset, 'lines'));
+    piece.edit(0, splitAt(piece.row(0), offset, NEW_LINE));
     expect(piece.row(0)).toMatch(/twice\na day/);
     replaceIn(piece, 0, 'twice\na', 'twicea');
     expect(piece.row(0)).toMatch(/twice a day the creek/);

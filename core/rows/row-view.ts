@@ -127,17 +127,23 @@ export function cleanRuns(cleaning: Cleaning, plan: RowPlan, row: number, trims 
 function trimRuns(runs: Run[]): Run[] {
   const trimmed = [...runs];
   while (trimmed.length > 0 && isGap(trimmed[0]!)) trimmed.shift();
-  while (trimmed.length > 0 && trimmed.at(-1)!.text.trim() === '') trimmed.pop();
+  while (trimmed.length > 0 && trimmed.at(-1)!.text.trim() === '' && !isWritten(trimmed.at(-1)!)) trimmed.pop();
   if (trimmed.length === 0) return [];
-  trimmed[0] = { ...trimmed[0]!, text: trimmed[0]!.text.replace(/^\s*\n/, '') };
+  const [first] = trimmed;
+  if (!isWritten(first!)) trimmed[0] = { ...first!, text: first!.text.replace(/^\s*\n/, '') };
   const last = trimmed.at(-1)!;
-  trimmed[trimmed.length - 1] = { ...last, text: last.text.replace(/\n\s*$/, '') };
+  if (!isWritten(last)) trimmed[trimmed.length - 1] = { ...last, text: last.text.replace(/\n\s*$/, '') };
   return trimmed;
 }
 
 /** White space before a row; but not the indent of code, which stands as it is. */
-function isGap({ text, fate }: Run): boolean {
-  return text.trim() === '' && (fate !== 'kept' || text.includes('\n'));
+function isGap(run: Run): boolean {
+  return run.text.trim() === '' && (run.fate !== 'kept' || run.text.includes('\n')) && !isWritten(run);
+}
+
+/** Whether a person wrote it, white space or not: they may be about to write a paragraph there. */
+function isWritten({ text, passes }: Run): boolean {
+  return text !== '' && passes.includes(BY_HAND);
 }
 
 function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: readonly Piece[]): LineView[] {

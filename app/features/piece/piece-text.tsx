@@ -8,12 +8,14 @@ import { EditPopup, type EditAsked } from './menus/edit-popup.tsx';
 import { neighbourOf } from './editing/neighbours.ts';
 import { useRecoveredTyping } from './editing/use-recovered-typing.ts';
 import { useEditor } from './editing/use-editor.ts';
+import { useSelectionWriting } from './editing/use-selection-writing.ts';
 import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
 import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
 import type { Selected } from './portion/selected.ts';
+import { isWide } from './portion/spots.ts';
 import { useAskingPart } from './portion/use-asking-part.ts';
 import { sayNothingChosen, usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading/reading-columns.tsx';
@@ -38,10 +40,11 @@ export function PieceText() {
   const [askedSeam, setAskedSeam] = useState<SeamAsked>();
   const [askedEdit, setAskedEdit] = useState<EditAsked>();
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAskedSeam({ seam, anchor }), []);
-  const [selected, setSelected] = useState<Selected>();
+  const scroller = useRef<HTMLDivElement>(null);
+  const [read, setSelected] = useState<Selected>();
+  const { selected, isAll, isTypedOver } = useSelectionWriting(read, ready.plan, ready.client, editor, scroller);
   const marked = usePortion(piece, selected?.portion);
   const [isAskingPart, askPart] = useAskingPart(selected !== undefined);
-  const scroller = useRef<HTMLDivElement>(null);
   const step = useStepping(scroller);
   const { act, toggle } = marked;
   useCommands(
@@ -75,7 +78,7 @@ export function PieceText() {
   const takeBack = useTakeBack(marked);
   const spots = selected?.spots;
   const copy = spots && (() => copyBetween(ready.client, spots));
-  useCopyKey(copy, spots !== undefined && spots[0].row !== spots[1].row);
+  useCopyKey(copy, isWide(spots));
   const [isRailOpen, setRailOpen] = useState(false);
   return (
     <Place data-rail={isRailOpen || undefined}>
@@ -108,6 +111,7 @@ export function PieceText() {
           }
           editor={editor}
           scroller={scroller}
+          isAllSelected={isAll}
           onSelect={setSelected}
           onAskEdit={setAskedEdit}
           onTakeBack={takeBack}
@@ -118,6 +122,7 @@ export function PieceText() {
           style={decisions.style}
           onCopy={copy}
           isWriting={selected?.isWriting ?? false}
+          isTypedOver={isTypedOver}
           isAskingPart={isAskingPart}
           onAskPart={askPart}
         />

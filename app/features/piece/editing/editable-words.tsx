@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Run } from '../../../../core/index.ts';
-import { selectIn, selectionIn, toOffset } from './positions.ts';
+import { pastedText } from './pasted.ts';
+import { selectAcross, selectIn, selectionIn, toOffset } from './positions.ts';
 import type { Editor } from './use-editor.ts';
 import { useTyped } from './use-typed.ts';
 import { writingKeys } from './writing-keys.ts';
@@ -78,8 +79,29 @@ export function EditableWords(props: EditableWordsProps) {
       element.current?.blur();
       element.current?.focus({ preventScroll: true });
     },
+    extendInto: (words, to) => {
+      const [anchor] = (element.current && selectionIn(element.current)) ?? [0];
+      // Done before the selection is set: what is drawn anew loses it.
+      flushSync(() => {
+        setEditing(false);
+        element.current?.blur();
+      });
+      if (!element.current) return;
+      element.current.focus({ preventScroll: true });
+      // A selection stays in the column that it began in.
+      element.current.closest<HTMLElement>('[role="region"]')?.setAttribute('data-selecting', 'clean');
+      selectAcross(element.current, anchor, words, to);
+      editor.reachOut();
+    },
   });
 
+  // A line feed at the very end makes no line without it, and the browser takes it for its own.
+  const drawnWords = (
+    <>
+      {props.children}
+      {text.endsWith('\n') && <br />}
+    </>
+  );
   return (
     <Shape
       key={typed.generation}
@@ -116,12 +138,22 @@ export function EditableWords(props: EditableWordsProps) {
         typed.finish();
         if (document.activeElement !== event.currentTarget) setEditing(false);
       }}
-      onInput={() => typed.onInput(props.children)}
+      onPaste={(event: React.ClipboardEvent<HTMLElement>) => {
+        const pasted = pastedText(event.clipboardData);
+        const selected = selectionIn(event.currentTarget);
+        // The browser pastes words; new paragraphs are a matter of the cleaning.
+        if (!isEditing || !selected || !pasted.includes('\n')) return;
+        event.preventDefault();
+        const now = event.currentTarget.textContent ?? '';
+        const [a, b] = [Math.min(...selected), Math.max(...selected)];
+        void editor.edit(from, { kind: 'insert', text: now, was: typed.forget(), from: a, to: b, insert: pasted });
+      }}
+      onInput={() => typed.onInput(drawnWords)}
       onCompositionStart={() => typed.onComposing(true)}
       onCompositionEnd={() => typed.onComposing(false)}
       onKeyDown={onKeyDown}
     >
-      {typed.held ?? props.children}
+      {typed.held ?? drawnWords}
     </Shape>
   );
 }

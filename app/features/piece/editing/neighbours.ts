@@ -11,11 +11,15 @@ export function neighbourOf(words: Element, step: -1 | 1): HTMLElement | undefin
   return undefined;
 }
 
-/** Whether an arrow key leads out of the paragraph: the caret stands on its first or last line, or at its very end. */
-export function stepsOut(key: string, words: HTMLElement, isCaret: boolean): boolean {
+/**
+ * Whether an arrow key leads out of the paragraph: the caret, or the end of the selection that moves, stands on its first or last
+ * line, or at its very end.
+ */
+export function stepsOut(key: string, words: HTMLElement, isMoved: boolean): boolean {
   const selection = getSelection();
-  if (!isCaret || !selection?.rangeCount) return false;
-  const range = selection.getRangeAt(0);
+  if (!isMoved || !selection?.focusNode) return false;
+  const range = document.createRange();
+  range.setStart(selection.focusNode, selection.focusOffset);
   const rest = document.createRange();
   rest.selectNodeContents(words);
   if (key === 'ArrowLeft' || key === 'ArrowUp') rest.setEnd(range.startContainer, range.startOffset);

@@ -38,6 +38,13 @@ export function selectIn(element: Element, [from, to]: readonly [number, number]
   getSelection()?.setBaseAndExtent(start.node, start.offset, end.node, end.offset);
 }
 
+/** Selects from an offset of one element's text to the beginning or the end of another. */
+export function selectAcross(first: Element, anchor: number, last: Element, to: 'start' | 'end'): void {
+  const start = pointAt(first, anchor);
+  const end = pointAt(last, to === 'start' ? 0 : (last.textContent?.length ?? 0));
+  getSelection()?.setBaseAndExtent(start.node, start.offset, end.node, end.offset);
+}
+
 function pointAt(element: Element, offset: number): { node: Node; offset: number } {
   const walker = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
   let left = offset;

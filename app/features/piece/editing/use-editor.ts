@@ -23,6 +23,10 @@ export interface Editor {
   takeTyped(): string;
   /** Goes to the beginning or the end of the paragraph that is focused next. */
   enterBy(end: 'start' | 'end' | undefined): void;
+  /** A selection that began in a paragraph that is typed in reaches out of it now: no paragraph is typed in any more. */
+  reachOut(): void;
+  /** Whom to tell of that; gives the way to tell them no more. */
+  onReachOut(told: () => void): () => void;
   entry(): 'start' | 'end' | undefined;
 }
 
@@ -44,6 +48,7 @@ export function useEditor(
   );
   const typed = useRef('');
   const entry = useRef<'start' | 'end'>(undefined);
+  const reachers = useRef(new Set<() => void>());
 
   useEffect(() => {
     // Until the caret has arrived nothing else may take the keys.
@@ -95,8 +100,8 @@ export function useEditor(
         const { row, caret } = way.current ?? {};
         if (!caret) return undefined;
         const isHere =
-          'says' in caret
-            ? from === row && text === caret.says
+          'behind' in caret
+            ? from === row && text !== caret.was && text.startsWith(caret.behind)
             : from !== caret.leaves && caret.source >= from && caret.source < to;
         if (!isHere) return undefined;
         end();
@@ -112,6 +117,14 @@ export function useEditor(
         entry.current = side;
       },
       entry: () => entry.current,
+      reachOut() {
+        for (const told of reachers.current) told();
+      },
+      onReachOut(told) {
+        const { current } = reachers;
+        current.add(told);
+        return () => void current.delete(told);
+      },
     };
   }, [client, take, undo, redo, note]);
 }

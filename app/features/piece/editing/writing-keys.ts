@@ -1,3 +1,4 @@
+import { breakAt, NEW_LINE, NEW_PARAGRAPH } from '../../../../core/index.ts';
 import { focusPortionBar } from '../portion/portion-bar-focus.ts';
 import type { Editor } from './use-editor.ts';
 import { neighbourOf, stepsOut } from './neighbours.ts';
@@ -13,6 +14,8 @@ interface Writing {
   readonly editor: Editor;
   begin(): void;
   leave(): void;
+  /** The selection goes on into another paragraph, to its beginning or its end. */
+  extendInto(words: HTMLElement, to: 'start' | 'end'): void;
 }
 
 /** What the keys do in a paragraph that is typed in, and, before that, to begin. All others are the browser's. */
@@ -32,7 +35,7 @@ function beginsBy(key: string): boolean {
 
 function actOf(
   event: React.KeyboardEvent<HTMLElement>,
-  { from, goesOn, typed, editor, leave }: Writing,
+  { from, goesOn, typed, editor, leave, extendInto }: Writing,
 ): (() => void) | undefined {
   const own = event.currentTarget;
   const key = event.key;
@@ -47,19 +50,25 @@ function actOf(
   const text = own.textContent ?? '';
   const selected = selectionIn(own) ?? ([0, 0] as const);
   const [a, b] = [Math.min(...selected), Math.max(...selected)];
+  const insert = (start: number, end: number, put: string) => () =>
+    void editor.edit(from, { kind: 'insert', text, was: typed.forget(), from: start, to: end, insert: put });
   const join = (side: 'before' | 'behind') => () =>
     void typed.save().then(() => editor.edit(from, { kind: 'join', with: side }));
   if (key === 'Escape') return leave;
   if (key === 'Enter') {
-    const into = event.shiftKey ? 'lines' : 'paragraphs';
-    return () => void editor.edit(from, { kind: 'split', text, was: typed.forget(), from: a, to: b, into });
+    return insert(a, b, event.shiftKey ? NEW_LINE : NEW_PARAGRAPH);
+  }
+  if (key === 'Backspace' || key === 'Delete') {
+    const broken = a === b ? breakAt(text, a, key) : undefined;
+    if (broken) return insert(broken.from, broken.to, '');
   }
   if (key === 'Backspace' && b === 0 && !goesOn) return join('before');
   if (key === 'Delete' && a === text.length) return join('behind');
-  if (!stepsOut(key, own, a === b)) return undefined;
+  if (!stepsOut(key, own, a === b || event.shiftKey)) return undefined;
   const isUp = key === 'ArrowUp' || key === 'ArrowLeft';
   const next = neighbourOf(own, isUp ? -1 : 1);
   if (!next) return undefined;
+  if (event.shiftKey) return () => extendInto(next, isUp ? 'end' : 'start');
   return () => {
     editor.enterBy(isUp ? 'end' : 'start');
     next.focus();

@@ -1,4 +1,4 @@
-import { Decision, type Choice, type Step, type Style } from '../../../../core/index.ts';
+import { Decision, leavesOut, type Choice, type Step, type Style } from '../../../../core/index.ts';
 import { markWords } from '../words/mark-words.ts';
 import { PART_WORDS } from '../words/part-words.ts';
 import { passTitle, ruleTitle } from '../words/rule-words.ts';
@@ -42,12 +42,14 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
 }
 
 function togetherWords(steps: readonly Step[], lines: Lines, style: Style, source: string): string {
+  const where = lines ? `, ${linesWords(lines)}` : '';
+  if (steps.every((step) => step.kind === 'choose' && leavesOut(step.choice)))
+    return `Left out words${lines ? ` in ${linesWords(lines)}` : ''}`;
   const chosen = steps.findLast((step) => step.kind === 'choose') ?? steps[0];
   if (!chosen) return 'Nothing';
   // What was said of the same words or lines before went with it.
   const replaces = chosen.kind === 'choose' && (chosen.choice.kind === 'rewrite' || chosen.choice.kind === 'part');
   if (replaces || steps.length === 1) return stepWords(chosen, lines, style, source);
-  const where = lines ? `, ${linesWords(lines)}` : '';
   return `${steps.length.toLocaleString('en')} at once: ${lowered(stepWords(chosen, undefined, style, source))}${where}`;
 }
 
@@ -57,6 +59,8 @@ function choiceWords(choice: Choice, lines: Lines, style: Style, source: string)
     case 'seam':
       return lines ? `${DONE[choice.decision]} lines ${lines[0]} and ${lines[1]}` : `${DONE[choice.decision]} lines`;
     case 'rewrite':
+      if (leavesOut(choice))
+        return `Left out ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}`;
       return `Wrote ${quoted(choice.text)} for ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}`;
     case 'drop':
       return `Left out${where || ' lines'}`;

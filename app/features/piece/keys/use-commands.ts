@@ -6,7 +6,7 @@ export const KeysContext = createContext<OwnKeys>({});
 
 /** Where letters are typed, or have a meaning of their own. */
 const OWN_KEYS =
-  'input, textarea, select, [contenteditable], [role="dialog"], [role="menu"], [role="listbox"], [role="grid"]';
+  'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="dialog"], [role="menu"], [role="listbox"], [role="grid"]';
 
 /** What commands do; those that are not named, or undefined, do nothing now. Shift is told. */
 export type Handlers = Readonly<Partial<Record<CommandId, ((shift: boolean) => void) | undefined>>>;

@@ -16,13 +16,23 @@ interface PortionBarProps {
   readonly onCopy: (() => void) | undefined;
   /** Letters are typed where the selection is: the keys of the bar are those of its buttons only. */
   readonly isWriting: boolean;
+  /** What is typed stands in the place of the selection. */
+  readonly isTypedOver: boolean;
   /** Whether the kinds that the part may be are listed. */
   readonly isAskingPart: boolean;
   readonly onAskPart: (isAsking: boolean) => void;
 }
 
 /** What can be done with the part of the text that is selected. Nothing where nothing is. */
-export function PortionBar({ marked, style, onCopy, isWriting, isAskingPart, onAskPart }: PortionBarProps) {
+export function PortionBar({
+  marked,
+  style,
+  onCopy,
+  isWriting,
+  isTypedOver,
+  isAskingPart,
+  onAskPart,
+}: PortionBarProps) {
   const { view, act, toggle } = marked;
   if (!view) return null;
   const [first, last] = view.lines;
@@ -30,7 +40,7 @@ export function PortionBar({ marked, style, onCopy, isWriting, isAskingPart, onA
     // A press must not take the selection away.
     <Place
       id={PORTION_BAR}
-      data-writing={isWriting || undefined}
+      data-writing={isWriting || isTypedOver || undefined}
       onMouseDown={(event) => event.preventDefault()}
       onKeyDown={(event) => {
         if (event.key === 'Escape') leavePortionBar();
@@ -38,6 +48,7 @@ export function PortionBar({ marked, style, onCopy, isWriting, isAskingPart, onA
     >
       <Bar aria-label="The selected part">
         <b>{first === last ? `Line ${first}` : `Lines ${first} to ${last}`}</b>
+        {isTypedOver && <Hint>What you type stands in its place</Hint>}
         {isWriting && (
           <Hint>
             <KeyCap>Alt</KeyCap> <KeyCap>F10</KeyCap> leads here

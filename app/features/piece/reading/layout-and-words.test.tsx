@@ -106,6 +106,8 @@ describe('cells', () => {
     takeTyped: () => '',
     enterBy: () => undefined,
     entry: () => undefined,
+    reachOut: () => undefined,
+    onReachOut: () => () => undefined,
   };
   const plain = {
     ref,

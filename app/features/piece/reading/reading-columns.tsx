@@ -28,6 +28,8 @@ interface ReadingColumnsProps {
   readonly passes: React.ReactNode;
   /** Gives the columns to those that move in them. */
   readonly scroller: React.RefObject<HTMLDivElement | null>;
+  /** The whole clean text is selected, the rows out of sight as well. */
+  readonly isAllSelected: boolean;
   readonly onSelect: (selected: Selected | undefined) => void;
   readonly onAskEdit: (asked: EditAsked) => void;
   readonly onTakeBack: (from: number, to: number) => void;
@@ -88,6 +90,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
         tabIndex={0}
         role="region"
         aria-label="Source and clean text"
+        data-all={props.isAllSelected || undefined}
         onPointerDown={(event) => {
           const target = event.target as Element;
           // A selection stays in the column that it began in.

@@ -95,6 +95,10 @@ export const Scroller = styled.div`
   &:focus-visible {
     outline-offset: -2px;
   }
+  &[data-all] [data-words] {
+    background: Highlight;
+    color: HighlightText;
+  }
   &[data-selecting='clean'] :is([data-column='source'], [data-column='ribbon']),
   &[data-selecting='source'] :is([data-column='clean'], [data-column='ribbon']) {
     user-select: none;
