@@ -3,9 +3,9 @@ import { flushSync } from 'react-dom';
 import type { Run } from '../../../../core/index.ts';
 import { pastedText } from './pasted.ts';
 import { selectAcross, selectIn, selectionIn, toOffset } from './positions.ts';
-import type { Editor } from './use-editor.ts';
+import type { Editor, Keystroke } from './use-editor.ts';
 import { useTyped } from './use-typed.ts';
-import { writingKeys } from './writing-keys.ts';
+import { pressKey, writingKeys, type Writing } from './writing-keys.ts';
 
 interface EditableWordsProps {
   /** The element that holds the words. */
@@ -48,14 +48,14 @@ export function EditableWords(props: EditableWordsProps) {
     setEditing(true);
   };
 
+  const press = useRef<(key: Keystroke) => boolean>(() => false);
+  useLayoutEffect(() => (isEditing ? editor.takeKeys((key) => press.current(key)) : undefined), [isEditing, editor]);
   useLayoutEffect(() => {
     if (!isEditing || !wanted.current || !element.current) return;
     element.current.focus({ preventScroll: true });
     selectIn(element.current, wanted.current);
     wanted.current = undefined;
-    const early = editor.takeTyped();
-    // The one way to type for a person that every browser takes for typing.
-    if (early) document.execCommand('insertText', false, early);
+    editor.pressWaiting();
   }, [isEditing, typed.generation, drawn, editor]);
 
   useEffect(() => {
@@ -67,7 +67,7 @@ export function EditableWords(props: EditableWordsProps) {
     draw();
   }, [editor, runs, from, to, text]);
 
-  const onKeyDown = writingKeys({
+  const writing: Writing = {
     from,
     goesOn,
     isEditing,
@@ -93,7 +93,15 @@ export function EditableWords(props: EditableWordsProps) {
       selectAcross(element.current, anchor, words, to);
       editor.reachOut();
     },
-  });
+  };
+
+  press.current = (key) => {
+    // A key before it may have led elsewhere: there it goes on.
+    const now = element.current;
+    if (!now || document.activeElement !== now) return false;
+    pressKey(key, now, writing);
+    return true;
+  };
 
   // A line feed at the very end makes no line without it, and the browser takes it for its own.
   const drawnWords = (
@@ -151,7 +159,7 @@ export function EditableWords(props: EditableWordsProps) {
       onInput={() => typed.onInput(drawnWords)}
       onCompositionStart={() => typed.onComposing(true)}
       onCompositionEnd={() => typed.onComposing(false)}
-      onKeyDown={onKeyDown}
+      onKeyDown={writingKeys(writing)}
     >
       {typed.held ?? drawnWords}
     </Shape>

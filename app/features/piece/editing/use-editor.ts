@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
+import { flushSync } from 'react-dom';
 import type { Caret, RowEdit } from '../../../../core/index.ts';
 import type { Typing } from '../../../../storage/notes.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
@@ -9,18 +10,20 @@ import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 /** What the paragraphs share while a person types in them. */
 export interface Editor {
   /**
-   * Makes a step of what was done to the row that begins there in the source; false where there was nothing to do. Where the caret
-   * moves, nothing is typed until it has arrived.
+   * Makes a step of what was done to the row that begins there in the source, once all that was done before is one, and `after` is
+   * done; false where there was nothing to do. Where the caret moves, keys wait until it has arrived.
    */
-  edit(row: number, edit: RowEdit): Promise<boolean>;
+  edit(row: number, edit: RowEdit, after?: Promise<void>): Promise<boolean>;
   /** Notes what is being typed, in case the page goes before it is a step. */
   note(typing: Typing): void;
   undo(): void;
   redo(): void;
   /** Whether the caret is on its way into this row, which now says this: then it is handed over, once. */
   arrive(row: { readonly from: number; readonly to: number; readonly text: string }): Arrival | undefined;
-  /** What was typed while the caret was on its way. */
-  takeTyped(): string;
+  /** The paragraph that is typed in takes the keys that waited, false for those it cannot; gives the way to take no more. */
+  takeKeys(press: (key: Keystroke) => boolean): () => void;
+  /** Presses the keys that waited, as far as the caret is there. */
+  pressWaiting(): void;
   /** Goes to the beginning or the end of the paragraph that is focused next. */
   enterBy(end: 'start' | 'end' | undefined): void;
   /** A selection that began in a paragraph that is typed in reaches out of it now: no paragraph is typed in any more. */
@@ -29,6 +32,24 @@ export interface Editor {
   onReachOut(told: () => void): () => void;
   entry(): 'start' | 'end' | undefined;
 }
+
+/** A key that waits: a character, or one that moves or takes away. */
+export interface Keystroke {
+  readonly key: string;
+  readonly shiftKey: boolean;
+}
+
+const WAITING: ReadonlySet<string> = new Set([
+  'Backspace',
+  'Delete',
+  'Enter',
+  'ArrowLeft',
+  'ArrowRight',
+  'ArrowUp',
+  'ArrowDown',
+  'Home',
+  'End',
+]);
 
 /** Where the caret belongs: at a place of the source, or at an offset of the row. */
 export type Arrival = { readonly source: number } | { readonly offset: number };
@@ -46,17 +67,23 @@ export function useEditor(
   const way = useRef<{ readonly row: number; readonly caret?: Caret; readonly clock: ReturnType<typeof setTimeout> }>(
     undefined,
   );
-  const typed = useRef('');
+  const waiting = useRef<Keystroke[]>([]);
+  const taker = useRef<(key: Keystroke) => boolean>(undefined);
+  /** Done when the worker knows of all steps that were made of edits. */
+  const last = useRef<Promise<unknown>>(Promise.resolve());
   const entry = useRef<'start' | 'end'>(undefined);
   const reachers = useRef(new Set<() => void>());
 
   useEffect(() => {
-    // Until the caret has arrived nothing else may take the keys.
+    // Until the caret has arrived nothing else may take the keys, and none overtakes another.
     const onKey = (event: KeyboardEvent) => {
-      if (!way.current || event.ctrlKey || event.metaKey || event.altKey || event.key.length > 1) return;
+      if (!way.current && !taker.current) waiting.current = [];
+      if (!way.current && waiting.current.length === 0) return;
+      if (event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return;
+      if (event.key.length > 1 && !WAITING.has(event.key)) return;
       event.preventDefault();
       event.stopPropagation();
-      typed.current += event.key;
+      waiting.current.push({ key: event.key, shiftKey: event.shiftKey });
     };
     document.addEventListener('keydown', onKey, true);
     return () => {
@@ -70,28 +97,44 @@ export function useEditor(
       clearTimeout(way.current?.clock);
       way.current = undefined;
     };
+    const pressWaiting = () => {
+      while (!way.current && taker.current && waiting.current.length > 0) {
+        // Out of the list at first: what it does may wait for the caret again, and let others wait behind it.
+        const next = waiting.current.shift()!;
+        if (taker.current(next)) continue;
+        waiting.current.unshift(next);
+        return;
+      }
+    };
     const giveUp = () => {
       end();
-      const lost = typed.current;
-      typed.current = '';
       // Where the caret is still in a paragraph it goes on there.
-      if (lost && !document.execCommand('insertText', false, lost))
+      pressWaiting();
+      if (taker.current) return;
+      const lost = waiting.current.map(({ key }) => (key.length > 1 ? '' : key)).join('');
+      waiting.current = [];
+      if (lost)
         toast({ text: 'This was typed before the text was ready, and is not in it', detail: lost, tone: 'bad' });
     };
+    const make = async (row: number, edit: RowEdit, moves: boolean): Promise<boolean> => {
+      const edited = await client.editRow(row, edit).catch(ignoreClosedWorker);
+      const moved = edited?.step && edited.caret;
+      if (moves && moved && way.current) way.current = { ...way.current, caret: edited.caret };
+      // At once, so that the worker knows of it before it is asked about the next edit.
+      if (edited?.step) flushSync(() => take(edited.step!));
+      if (moves && !moved && way.current) giveUp();
+      return edited?.step !== undefined;
+    };
     return {
-      async edit(row, edit) {
+      edit(row, edit, after) {
         const moves = edit.kind !== 'text';
         if (moves) {
           end();
           way.current = { row, clock: setTimeout(giveUp, LONGEST_WAY) };
         }
-        const edited = await client.editRow(row, edit).catch(ignoreClosedWorker);
-        if (moves && way.current) {
-          if (edited?.step && edited.caret) way.current = { ...way.current, caret: edited.caret };
-          else giveUp();
-        }
-        if (edited?.step) take(edited.step);
-        return edited?.step !== undefined;
+        const made = Promise.all([last.current, after]).then(() => make(row, edit, moves));
+        last.current = made.catch(() => undefined);
+        return made;
       },
       note,
       undo,
@@ -107,12 +150,13 @@ export function useEditor(
         end();
         return caret;
       },
-      takeTyped() {
-        if (way.current) return '';
-        const text = typed.current;
-        typed.current = '';
-        return text;
+      takeKeys(press) {
+        taker.current = press;
+        return () => {
+          if (taker.current === press) taker.current = undefined;
+        };
       },
+      pressWaiting,
       enterBy(side) {
         entry.current = side;
       },
