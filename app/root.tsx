@@ -5,6 +5,7 @@ import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, 
 import { RouterProvider } from 'react-aria-components';
 import type { Route } from './+types/root.ts';
 import { Failure } from './ui/failure.tsx';
+import { FocusKeeper, SkipLink } from './ui/focus-home.tsx';
 import { useNonce } from './ui/nonce.ts';
 import { GlobalStyle } from './ui/theme.ts';
 import { Toasts } from './ui/toasts.tsx';
@@ -37,6 +38,8 @@ export default function Root() {
   const navigate = useNavigate();
   return (
     <RouterProvider navigate={(to) => void navigate(to)}>
+      <SkipLink />
+      <FocusKeeper />
       <Outlet />
       <Toasts />
       <Unforeseen />

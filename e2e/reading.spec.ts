@@ -46,6 +46,7 @@ test('the whole way by keyboard: paste, go to a line end, decide it, undo, copy'
   const before = await cleanTexts(page);
   await page.getByRole('region', { name: 'Source and clean text' }).focus();
   await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
   await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 1 and 2: joined/);
   await page.keyboard.press('Enter');
   await page.keyboard.press('ArrowDown');

@@ -95,8 +95,7 @@ test('a part is said to be verse, then a list, by the keys alone; findings tell 
 
 test('the cleaning is limited to what is selected in the clean text', async ({ page }) => {
   await openText(page, WRAPPED);
-  await page.locator('[data-words]').nth(1).click();
-  await page.keyboard.press('ControlOrMeta+A');
+  await page.locator('[data-words]').nth(1).click({ clickCount: 3 });
   await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Lines 7 to 9');
   await page.getByRole('button', { name: /^Clean only this/ }).click();
   await expect(page.getByText('Only a part cleaned')).toBeVisible();
@@ -282,6 +281,8 @@ for (const size of SIZES) {
     await page.getByRole('button', { name: 'The tide mills of Saltfern Reach' }).click();
     await expect(page.locator('[data-words]').first()).toBeAttached();
     await page.keyboard.press('i');
+    const region = page.getByRole('region', { name: 'Source and clean text' });
+    await region.evaluate((element) => element.scrollTo({ top: 0, behavior: 'instant' }));
     await page.locator('[data-words]').first().focus();
     await page.keyboard.press('x');
     await expect(page.getByText('A line left out')).toBeAttached();

@@ -24,9 +24,10 @@ export function useIncoming(done?: ToastMessage): IncomingState {
   const [isDropping, setDropping] = useState(false);
   const [isReading, setReading] = useState(false);
 
-  const take = async (incoming: Incoming, fromDraft = false, stay = false) => {
+  const take = async (incoming: Incoming, fromDraft = false, stay = false, file?: string) => {
     if (!incoming.ok) {
-      toast({ ...INCOMING_WORDS[incoming.problem], tone: 'bad' });
+      const { text, detail } = INCOMING_WORDS[incoming.problem];
+      toast({ text: file === undefined ? text : `${file}: ${lowered(text)}`, detail, tone: 'bad' });
       return;
     }
     const said = new URLSearchParams({ intent: 'create', title: incoming.title, text: handOver(incoming.text) });
@@ -39,9 +40,16 @@ export function useIncoming(done?: ToastMessage): IncomingState {
 
   const takeFiles = async (files: readonly File[]) => {
     setReading(true);
+    const taken: string[] = [];
     // One after the other: a fetcher tells the outcome of its last submission only.
-    for (const file of files) await take(await readFile(file), false, files.length > 1);
+    for (const file of files) {
+      const incoming = await readFile(file);
+      await take(incoming, false, files.length > 1, file.name);
+      if (incoming.ok) taken.push(file.name);
+    }
     setReading(false);
+    if (files.length > 1 && taken.length > 0)
+      toast({ text: `${taken.length} of ${files.length} files are on the desk`, detail: taken.join(', ') });
   };
 
   const { data: result, submit } = fetcher;
@@ -91,6 +99,10 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     take,
     takeFiles,
   };
+}
+
+function lowered(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 /** A reference that always holds the newest version of a function, for listeners that outlive a render. */

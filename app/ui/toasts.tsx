@@ -56,11 +56,12 @@ export function Toasts() {
 
 const Region = styled(AriaToastRegion<ToastMessage>)`
   position: fixed;
-  left: 50%;
-  bottom: 20px;
-  transform: translateX(-50%);
+  /* What is asked stands at the bottom, what is typed on the left. */
+  right: 16px;
+  top: 62px;
   display: flex;
-  flex-direction: column-reverse;
+  flex-direction: column;
+  align-items: end;
   gap: 8px;
   z-index: 20;
   outline: none;
@@ -70,7 +71,7 @@ const Message = styled(AriaToast<ToastMessage>)`
   display: flex;
   align-items: center;
   gap: 8px;
-  max-width: min(640px, 92vw);
+  max-width: min(480px, 92vw);
   padding: 8px 8px 8px 16px;
   border-radius: 10px;
   background: var(--ink);

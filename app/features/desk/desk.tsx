@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { Sample } from '../../../samples/index.ts';
 import { STORAGE_WORDS } from '../../storage-words.ts';
+import { home } from '../../ui/focus-home.tsx';
 import { Brand } from '../../ui/brand.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import type { DeskData } from './desk-actions.ts';
@@ -29,7 +30,7 @@ export function Desk({ samples, desk }: DeskProps) {
           <b>{STORAGE_WORDS[desk.problem].text}.</b> {STORAGE_WORDS[desk.problem].detail}
         </Problem>
       )}
-      <Columns>
+      <Columns {...home}>
         <Left>
           <PasteSheet draft={desk.draft} incoming={incoming} />
           <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now} />

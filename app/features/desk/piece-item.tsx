@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Input, TextField } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -14,17 +14,35 @@ interface PieceItemProps {
   readonly onDelete: () => void;
 }
 
+/** The list stands in its new order after so long, ms. */
+const SETTLED_AFTER = 1000;
+
 /** One piece on the desk: open it, rename it, delete it. */
 export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
   const [isRenaming, setRenaming] = useState(false);
   const name = piece.title || 'Untitled';
-  const finish = (title: string) => {
+  const renamer = useRef<HTMLButtonElement>(null);
+  const isBack = useRef(false);
+  // With its new title the piece is the newest of the list: once it stands there, or at once where it has none.
+  useEffect(() => {
+    if (!isRenaming && isBack.current) renamer.current?.focus();
+    const clock = setTimeout(() => (isBack.current = false), SETTLED_AFTER);
+    return () => clearTimeout(clock);
+  }, [isRenaming, piece.changedAt]);
+  const finish = (title: string, isByKey: boolean) => {
     setRenaming(false);
+    isBack.current = isByKey;
     if (title.trim() !== '' && title !== piece.title) onRename(title.trim());
   };
   return (
-    <Item>
-      {isRenaming ? <TitleField title={name} onDone={finish} /> : <Title to={`/piece/${piece.id}`}>{name}</Title>}
+    <Item data-piece={piece.id}>
+      {isRenaming ? (
+        <TitleField title={name} onDone={finish} />
+      ) : (
+        <Title data-stop="title" to={`/piece/${piece.id}`}>
+          {name}
+        </Title>
+      )}
       <Facts>
         {piece.kind && <span>{KIND_WORDS[piece.kind] ?? piece.kind}</span>}
         {piece.words !== undefined && <span>{piece.words.toLocaleString('en')} words</span>}
@@ -33,29 +51,45 @@ export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
         )}
         <time dateTime={new Date(piece.changedAt).toISOString()}>{whenWords(piece.changedAt, now)}</time>
       </Facts>
-      <QuietButton aria-label={`Rename “${name}”`} onPress={() => setRenaming(true)}>
+      <QuietButton ref={renamer} data-stop="rename" aria-label={`Rename “${name}”`} onPress={() => setRenaming(true)}>
         Rename
       </QuietButton>
-      <QuietButton aria-label={`Delete “${name}”`} onPress={onDelete}>
+      <QuietButton data-stop="delete" aria-label={`Delete “${name}”`} onPress={onDelete}>
         Delete
       </QuietButton>
     </Item>
   );
 }
 
-function TitleField({ title, onDone }: { readonly title: string; readonly onDone: (title: string) => void }) {
+function TitleField({
+  title,
+  onDone,
+}: {
+  readonly title: string;
+  readonly onDone: (title: string, isByKey: boolean) => void;
+}) {
   const [value, setValue] = useState(title);
+  // A field that goes away loses the focus as well: it is done once.
+  const isDone = useRef(false);
+  const done = (said: string, isByKey: boolean) => {
+    if (isDone.current) return;
+    isDone.current = true;
+    onDone(said, isByKey);
+  };
   return (
     <TextField
       aria-label="Title"
       value={value}
       onChange={setValue}
-      onBlur={() => onDone(value)}
+      onBlur={() => done(value, false)}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') onDone(value);
-        if (event.key === 'Escape') onDone(title);
+        if (event.key !== 'Enter' && event.key !== 'Escape') return;
+        // The button that gets the focus would take the key for its own.
+        event.preventDefault();
+        done(event.key === 'Enter' ? value : title, true);
       }}
       autoFocus
+      onFocus={(event) => event.target instanceof HTMLInputElement && event.target.select()}
     >
       <TitleInput />
     </TextField>

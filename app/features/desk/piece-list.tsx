@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Input, SearchField } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { download } from '../../ui/download.ts';
+import { useOneStop } from '../../ui/one-stop.ts';
 import { toast } from '../../ui/toasts.tsx';
 import type { Taken } from '../../incoming/handover.ts';
 import type { DeskData } from './desk-actions.ts';
@@ -25,6 +26,8 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
       action: { label: 'Undo', run: () => say('restore', piece.id) },
     });
   };
+  const list = useRef<HTMLUListElement>(null);
+  useOneStop(list);
   const shown = pieces.filter((piece) => piece.title.toLowerCase().includes(query.toLowerCase()));
   return (
     <Section aria-labelledby="pieces-title">
@@ -46,19 +49,29 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
       ))}
       {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser alone.</Empty>}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
-      <List>
+      <List ref={list}>
         {shown.map((piece) => (
           <PieceItem
             key={piece.id}
             piece={piece}
             now={now}
             onRename={(title) => say('rename', piece.id, title)}
-            onDelete={() => remove(piece)}
+            onDelete={() => {
+              focusBeside(list.current, piece.id);
+              remove(piece);
+            }}
           />
         ))}
       </List>
     </Section>
   );
+}
+
+/** The piece after one that goes gets the focus, or the one before. */
+function focusBeside(list: HTMLElement | null, id: string): void {
+  const own = list?.querySelector(`[data-piece="${CSS.escape(id)}"]`);
+  const beside = own?.nextElementSibling ?? own?.previousElementSibling;
+  beside?.querySelector('a')?.focus();
 }
 
 const Section = styled.section`

@@ -7,6 +7,7 @@ import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
 import { useStepNames } from './history/use-step-names.ts';
+import { Key } from './keys/key.tsx';
 import { ChoiceChips } from './menus/choice-chips.tsx';
 import { Tally } from './tally.tsx';
 import type { PieceView } from './state/piece-context.ts';
@@ -71,7 +72,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
         </QuietButton>
         <ThemeSwitch />
         <PrimaryButton isDisabled={!onCopy} onPress={onCopy}>
-          Copy clean text
+          Copy clean text <Key of="copy" />
         </PrimaryButton>
       </Rest>
     </Bar>

@@ -10,6 +10,7 @@ import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts'
 import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
 import { FailedCleaning } from './failed-cleaning.tsx';
 import { PieceHeader } from './piece-header.tsx';
+import { keepPlace } from './state/place-keeper.ts';
 import { useCleaning } from './state/use-cleaning.ts';
 import { useCopy } from './state/use-copy.ts';
 import { useDecisions } from './state/use-decisions.ts';
@@ -57,6 +58,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const [lit, light] = useState<string>();
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
+  const [place] = useState(keepPlace);
   const [tour, setTour] = useState<Tour>();
   const [isSigned, setSigned] = useState(false);
   // React may draw these in slices, and the page stays free.
@@ -105,6 +107,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
     sign,
     lit,
     light,
+    place,
     tour,
     show,
     drawer,
@@ -113,7 +116,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   return (
     <KeysContext value={ownKeys}>
       <Screen data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
-        <ScreenKeys onSheet={openSheet} onSign={() => sign(!isSigned)} onRead={toRead} />
+        <ScreenKeys onSheet={openSheet} onSign={() => sign(!isSigned)} onRead={toRead} onCopy={copy} />
         <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={openSheet} onCopy={copy} />
         {ready ? (
           <Outlet context={{ ...shared, ready } satisfies PieceView} />
@@ -148,10 +151,11 @@ interface ScreenKeysProps {
   readonly onSheet: (sheet: 'keys' | 'history') => void;
   readonly onSign: () => void;
   readonly onRead: () => void;
+  readonly onCopy: (() => void) | undefined;
 }
 
 /** The keys that work on all screens of a piece. The reading view has its own way back. */
-function ScreenKeys({ onSheet, onSign, onRead }: ScreenKeysProps) {
+function ScreenKeys({ onSheet, onSign, onRead, onCopy }: ScreenKeysProps) {
   const isReading = useLocation().pathname.endsWith('/read');
   useCommands(
     useMemo(
@@ -159,9 +163,10 @@ function ScreenKeys({ onSheet, onSign, onRead }: ScreenKeysProps) {
         keys: () => onSheet('keys'),
         history: () => onSheet('history'),
         hidden: onSign,
+        copy: onCopy,
         read: isReading ? undefined : onRead,
       }),
-      [onSheet, onSign, onRead, isReading],
+      [onSheet, onSign, onRead, onCopy, isReading],
     ),
   );
   return null;

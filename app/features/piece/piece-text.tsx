@@ -31,6 +31,7 @@ export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
+  const toured = tour?.places[tour.at] && { ...tour.places[tour.at]!, call: tour.at };
   const noteTyping = useRecoveredTyping(piece);
   const editor = useEditor(ready.client, decisions, noteTyping);
   const offPassCounts = useOffPassCounts(ready.client, ready.version);
@@ -101,6 +102,9 @@ export function PieceText() {
           ready={ready}
           lit={lit}
           shown={tour?.places[tour.at] ?? doubts.place}
+          goTo={toured ?? doubts.goTo}
+          place={piece.place}
+          step={step}
           isSigned={piece.isSigned}
           onSign={piece.sign}
           readAt={`/piece/${piece.id}/read`}

@@ -79,6 +79,7 @@ describe('the bar', () => {
       next,
       order: 'reading' as const,
       place: undefined,
+      goTo: undefined,
       setOrder: jest.fn(),
       answer: jest.fn(),
       putOff: jest.fn(),

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react
 import type { Answer, DoubtView, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../state/piece-context.ts';
+import type { GoTo } from '../reading/reading-columns.tsx';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 const NONE_LEFT: NextDoubt = { left: 0, following: [] };
@@ -10,8 +11,10 @@ const NONE_LEFT: NextDoubt = { left: 0, following: [] };
 export interface Doubts {
   readonly next: NextDoubt | undefined;
   readonly order: DoubtOrder;
-  /** The place in question, once the person has begun to answer: the view follows it from then on. */
+  /** The place in question. */
   readonly place: Place | undefined;
+  /** It, where the view goes there: to the first at once, to the others once the person has begun to answer. */
+  readonly goTo: GoTo | undefined;
   setOrder(order: DoubtOrder): void;
   answer(answer: Answer, alike: boolean): void;
   putOff(): void;
@@ -22,12 +25,16 @@ export interface Doubts {
  * Asks the worker for the next doubt after each change. An answer goes to the doubt that was on the screen when it was given; the
  * one after it is shown at once, from what is known, and answers to it are taken while the first is on its way.
  */
-export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decisions'>): Doubts {
+export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' | 'decisions' | 'place'>): Doubts {
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
   const [later, setLater] = useState<readonly string[]>([]);
   const [next, setNext] = useState<NextDoubt>();
   const [follows, setFollows] = useState(false);
+  const [calls, setCalls] = useState(0);
+  /** The first that was asked about, where the person has not been elsewhere in the text before. */
+  const [isBack] = useState(place.get() !== undefined);
+  const [first, setFirst] = useState<string>();
   /** Answered, and the worker has not yet said what came of it. */
   const onTheWay = useRef<readonly string[]>([]);
   /** Settled, but not yet known to be so by the cleaning. */
@@ -39,7 +46,11 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   useEffect(() => {
     let isCurrent = true;
     const isQuiet = () => isCurrent && settled.current.length + onTheWay.current.length === 0;
-    client.doubts.ask(order, later).then((found) => isQuiet() && setNext(found), ignoreClosedWorker);
+    client.doubts.ask(order, later).then((found) => {
+      if (!isQuiet()) return;
+      setNext(found);
+      setFirst((known) => known ?? found.view?.doubt.key ?? '');
+    }, ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };
@@ -96,10 +107,14 @@ export function useDoubts({ ready, decisions }: Pick<PieceView, 'ready' | 'decis
   return {
     next,
     order,
-    place: follows && view ? view.doubt : undefined,
+    place: view?.doubt,
+    goTo: view && (follows || (!isBack && view.doubt.key === first)) ? { ...view.doubt, call: calls } : undefined,
     setOrder,
     answer,
     putOff,
-    show: useCallback(() => setFollows(true), []),
+    show: useCallback(() => {
+      setFollows(true);
+      setCalls((count) => count + 1);
+    }, []),
   };
 }

@@ -118,7 +118,7 @@ export function EditableWords(props: EditableWordsProps) {
       data-kind={props.name}
       data-editing={isEditing || undefined}
       lang={props.language || undefined}
-      tabIndex={0}
+      tabIndex={isEditing ? 0 : -1}
       {...(isEditing && { role: 'textbox', 'aria-multiline': true, 'aria-label': 'Words of this paragraph' })}
       contentEditable={isEditing ? 'plaintext-only' : undefined}
       suppressContentEditableWarning

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import type { NamedFindings } from '../../../../worker/protocol.ts';
 import { KIND_WORDS } from '../../source-kind.ts';
+import { home } from '../../../ui/focus-home.tsx';
 import { faces } from '../../../ui/theme.ts';
 import { usePiece, type PieceView } from '../state/piece-context.ts';
 import { CharacterSection } from './character-section.tsx';
@@ -20,7 +21,7 @@ export function FindingsScreen() {
   const findings = useFindings(piece.ready);
   if (!findings) {
     return (
-      <Scroller>
+      <Scroller tabIndex={0} {...home}>
         <Waiting role="status">Measuring the text…</Waiting>
       </Scroller>
     );
@@ -28,7 +29,7 @@ export function FindingsScreen() {
   const part = { piece, findings };
   const { parts, characters, repeated, splits, markers, speakers } = findings;
   return (
-    <Scroller>
+    <Scroller tabIndex={0} {...home}>
       <Page>
         <Story>
           <h2>What this text is made of</h2>

@@ -22,6 +22,7 @@ export const COMMANDS = [
   { id: 'hold', group: 'paragraphs', title: 'Hold what is selected as it is in the source, or release it', key: 'h' },
   { id: 'only-here', group: 'paragraphs', title: 'Clean what is selected, and nothing else', key: 'o' },
   { id: 'part', group: 'paragraphs', title: 'Say what the selected part is: a list, verse, a table …', key: 't' },
+  { id: 'copy', group: 'view', title: 'Copy the clean text', key: 'c' },
   { id: 'hidden', group: 'view', title: 'Show hidden characters', key: 'i' },
   { id: 'read', group: 'view', title: 'The clean text alone, for reading and printing', key: 'r' },
   { id: 'history', group: 'view', title: 'The steps so far, and versions', key: 'v' },

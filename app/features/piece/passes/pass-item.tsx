@@ -35,6 +35,7 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
     <>
       <Item data-lit={isLit || undefined} data-quiet={!isOn || count === 0 || undefined} title={summary}>
         <Switch
+          data-stop="switch"
           aria-label={title}
           isSelected={isOn}
           onChange={(on) => {
@@ -43,6 +44,7 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
           }}
         />
         <Name
+          data-stop="name"
           isSelected={isLit}
           onChange={(lit) => props.onLight(lit ? id : undefined)}
           aria-label={`Light up the edits of “${title}”`}

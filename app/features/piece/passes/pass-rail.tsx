@@ -3,6 +3,7 @@ import { Button as AriaButton, Disclosure, DisclosurePanel, Heading, Input, Sear
 import { styled } from 'styled-components';
 import { isAsUsual, isPassOn, type PassId, type RuleId } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
+import { useOneStop } from '../../../ui/one-stop.ts';
 import { ruleTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
 import { PassItem } from './pass-item.tsx';
@@ -35,6 +36,8 @@ const NONE: ReadonlyMap<string, RailSection> = new Map();
 export function PassRail(props: PassRailProps) {
   const { counts, offPassCounts, decisions } = props;
   const { style, take } = decisions;
+  const rail = useRef<HTMLElement>(null);
+  useOneStop(rail);
   const [looked, look] = useState('');
   const [stay, setStay] = useState(NONE);
   const now = useRef({ style, counts });
@@ -57,7 +60,7 @@ export function PassRail(props: PassRailProps) {
   const areOff = passesOf(off).filter(({ id }) => !isPassOn(style, id));
   const wouldAct = areOff.filter(({ id }) => (offPassCounts[id] ?? 0) > 0).length;
   return (
-    <Rail aria-label="Passes">
+    <Rail ref={rail} aria-label="Passes">
       <Looking aria-label="Find a pass" value={looked} onChange={look}>
         <Input placeholder="Find a pass" />
       </Looking>
@@ -154,7 +157,7 @@ function Fold({ title, groups, itemOf, lit }: GroupsProps & { readonly title: st
   return (
     <Disclosure isExpanded={isOpen || holdsLit} onExpandedChange={setOpen}>
       <Heading level={2} style={{ margin: 0 }}>
-        <FoldButton slot="trigger">
+        <FoldButton slot="trigger" data-stop="name">
           {title} <i aria-hidden="true">▸</i>
         </FoldButton>
       </Heading>

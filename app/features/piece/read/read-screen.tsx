@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { ReadBlock } from '../../../../core/index.ts';
 import { Button } from '../../../ui/buttons.tsx';
+import { home } from '../../../ui/focus-home.tsx';
 import { faces } from '../../../ui/theme.ts';
 import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { Key } from '../keys/key.tsx';
@@ -19,7 +20,7 @@ export function ReadScreen() {
   useCommands(handlers);
   const total = ready.summary.blocks.toLocaleString('en');
   return (
-    <Page tabIndex={0} aria-label="Clean text" lang={ready.summary.language || undefined}>
+    <Page tabIndex={0} {...home} aria-label="Clean text" lang={ready.summary.language || undefined}>
       <Bar>
         <Button onPress={back}>
           Back to the work <Key of="read" />

@@ -1,6 +1,8 @@
 import { defaultRangeExtractor, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { rowAt, type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
+import { home } from '../../../ui/focus-home.tsx';
+import { stopAt } from './stops.ts';
 import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from '../menus/edit-popup.tsx';
 import type { Editor } from '../editing/use-editor.ts';
@@ -11,13 +13,20 @@ import { useSelected } from '../portion/use-selected.ts';
 import { Area, CapLink, Caps, CapToggle, MeasureRule, Nothing, RowPlace, Scroller, Sheet } from './reading-frame.tsx';
 import { ReadingRow } from './reading-row.tsx';
 import type { Ready } from '../state/use-cleaning.ts';
+import type { PlaceKeeper } from '../state/place-keeper.ts';
 import { useRows } from './use-rows.ts';
 
 interface ReadingColumnsProps {
   readonly ready: Ready;
   readonly lit: string | undefined;
-  /** The place that is being shown: the view goes there when it changes. */
+  /** The place that is being shown. */
   readonly shown: Place | undefined;
+  /** The place that the view goes to, each time that it is another, or called for anew. */
+  readonly goTo: GoTo | undefined;
+  /** Where the person was, to come back to: the first row in sight. */
+  readonly place: PlaceKeeper;
+  /** Moves the focus through the line ends, or the changes. */
+  readonly step: (selector: string, direction: 1 | -1) => void;
   /** Hidden characters show as signs. */
   readonly isSigned: boolean;
   readonly onSign: (isSigned: boolean) => void;
@@ -38,7 +47,7 @@ interface ReadingColumnsProps {
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
 export function ReadingColumns(props: ReadingColumnsProps) {
-  const { ready, lit, shown, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
+  const { ready, lit, shown, goTo, step, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
   const width = useWidth(scroller);
   const { summary, plan } = ready;
   const layout = layoutColumns(width, summary.measure);
@@ -57,7 +66,8 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   const first = Math.max(0, (virtualizer.range?.startIndex ?? 0) - OVERSCAN);
   const last = Math.min(plan.count - 1, (virtualizer.range?.endIndex ?? -1) + OVERSCAN);
   // Before the columns have a width there is nowhere to go.
-  useGoing(width > 0 ? shown : undefined, virtualizer, plan, scroller);
+  useGoing(width > 0 ? goTo : undefined, virtualizer, plan, scroller);
+  useReturning(props.place, width > 0 && goTo === undefined, virtualizer, plan);
   const viewOf = useRows(ready, first, last);
   const selected = useSelected(scroller, viewOf);
   // At once: a key that follows is meant for it.
@@ -88,6 +98,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
       <Scroller
         ref={scroller}
         tabIndex={0}
+        {...home}
         role="region"
         aria-label="Source and clean text"
         data-all={props.isAllSelected || undefined}
@@ -102,6 +113,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
         onClick={(event) => askAbout(event.target as Element, onAskEdit)}
         onKeyDown={(event) => {
           if (event.key === 'Enter') askAbout(event.target as Element, onAskEdit);
+          if (stopAt(event, step)) event.preventDefault();
         }}
       >
         <Sheet style={{ height: virtualizer.getTotalSize() }}>
@@ -174,18 +186,24 @@ function overlapsRow({ from, to }: RowPlan, row: number, place: Place): boolean 
 
 const MOST_FRAMES = 40;
 
+/** A place to go to; `call` grows when it is called for anew. */
+export interface GoTo extends Place {
+  readonly call: number;
+}
+
 /** Brings the row of a place into sight, then, once it is drawn, the place itself. */
 function useGoing(
-  shown: Place | undefined,
+  goTo: GoTo | undefined,
   virtualizer: Virtualizer<HTMLDivElement, Element>,
   plan: RowPlan,
   scroller: React.RefObject<HTMLDivElement | null>,
 ): void {
   const known = useRef({ virtualizer, plan });
   known.current = { virtualizer, plan };
+  const { from, to, call } = goTo ?? {};
   useEffect(() => {
-    if (!shown) return undefined;
-    known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, shown.from), { align: 'center' });
+    if (from === undefined) return undefined;
+    known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, from), { align: 'center' });
     let frame = 0;
     let left = MOST_FRAMES;
     const look = () => {
@@ -195,7 +213,33 @@ function useGoing(
     };
     frame = requestAnimationFrame(look);
     return () => cancelAnimationFrame(frame);
-  }, [shown, scroller]);
+  }, [from, to, call, scroller]);
+}
+
+/** Comes back to where the person was, and notes where they are. */
+function useReturning(
+  place: PlaceKeeper,
+  isFree: boolean,
+  virtualizer: Virtualizer<HTMLDivElement, Element>,
+  plan: RowPlan,
+): void {
+  const first = virtualizer.range?.startIndex;
+  const isBack = useRef(false);
+  const seen = useRef(first);
+  const known = useRef({ virtualizer, plan });
+  known.current = { virtualizer, plan };
+  useEffect(() => {
+    if (isBack.current || !isFree) return;
+    isBack.current = true;
+    const at = place.get();
+    if (at !== undefined) known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, at), { align: 'start' });
+  }, [place, isFree]);
+  useEffect(() => {
+    // Where the view stands before the person, or their coming back, has moved it says nothing.
+    const hasMoved = seen.current !== undefined && first !== seen.current;
+    seen.current = first;
+    if (hasMoved && first !== undefined && first < plan.count) place.note(plan.from[first]!);
+  }, [place, first, plan]);
 }
 
 function useWidth(ref: React.RefObject<HTMLElement | null>): number {

@@ -40,6 +40,7 @@ export const RibbonCell = memo(function RibbonCell({ view, geometry, tint, onAsk
           <SeamMark
             key={seam.seam}
             type="button"
+            tabIndex={-1}
             data-seam=""
             data-at={seam.from}
             style={{ top: markTop(seam, geometry) }}

@@ -2,6 +2,7 @@ import { useOutletContext } from 'react-router';
 import type { OwnRule, Place } from '../../../../core/index.ts';
 import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
+import type { PlaceKeeper } from './place-keeper.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /** Some places of the source, shown one after another. */
@@ -26,6 +27,7 @@ export interface PieceView {
   /** The pass whose edits are lit up. */
   readonly lit: string | undefined;
   light(pass: string | undefined): void;
+  readonly place: PlaceKeeper;
   readonly tour: Tour | undefined;
   /** Goes to the text and shows places there; undefined ends the tour. */
   show(tour: Tour | undefined): void;
