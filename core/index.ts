@@ -35,6 +35,7 @@ export {
 } from './doubts/doubts.ts';
 
 export { findDifferences, type Difference, type Differences } from './report/differences.ts';
+export { shareOfLeavingLines } from './report/leaving-lines.ts';
 export { linesOfStep } from './report/step-lines.ts';
 export { stepForStet, viewEdit, type EditView } from './portion/edit-at.ts';
 export type { Portion } from './portion/in-portion.ts';

@@ -40,6 +40,8 @@ export interface Summary {
   readonly kind: SourceKind;
   /** Characters a line may have before it wraps; 0 where lines do not wrap. */
   readonly measure: number;
+  /** The share of lines that leave the text, from 0 to 1. */
+  readonly leaving: number;
   readonly suggestedTitle: string;
   /** A language tag; empty where the language is not known. */
   readonly language: string;

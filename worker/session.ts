@@ -14,6 +14,7 @@ import {
   planRows,
   revise,
   reviseRows,
+  shareOfLeavingLines,
   suggestTitle,
   type Cleaning,
   type Digested,
@@ -115,6 +116,7 @@ export function summarize({ cleaning, digest }: Digested): Summary {
     blocks: cleaning.blocks.length,
     kind: kindOfSource(cleaning),
     measure: linesWrap(decided) ? decided.measure.widestCharacters : 0,
+    leaving: shareOfLeavingLines(cleaning),
     suggestedTitle: suggestTitle(cleaning),
     language: languageTag(cleaning),
   };

@@ -43,6 +43,25 @@ const Root = styled(AriaSwitch)`
   &[data-selected] ${Track}::after {
     left: 12px;
   }
+  /* Where the browser paints with colours of its own the track would be gone. */
+  @media (forced-colors: active) {
+    ${Track} {
+      forced-color-adjust: none;
+      background: Canvas;
+      border: 1px solid ButtonText;
+      opacity: 1;
+    }
+    ${Track}::after {
+      top: 1px;
+      background: ButtonText;
+    }
+    &[data-selected] ${Track} {
+      background: Highlight;
+    }
+    &[data-selected] ${Track}::after {
+      background: HighlightText;
+    }
+  }
   &[data-focus-visible] ${Track} {
     outline: 2px solid var(--ribbon);
     outline-offset: 2px;

@@ -71,7 +71,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
           ?
         </QuietButton>
         <ThemeSwitch />
-        <PrimaryButton isDisabled={!onCopy} onPress={onCopy}>
+        <PrimaryButton data-primary="" isDisabled={!onCopy} onPress={onCopy}>
           Copy clean text <Key of="copy" />
         </PrimaryButton>
       </Rest>
@@ -131,6 +131,15 @@ const Bar = styled.header`
     gap: 2px 8px;
     padding: 4px 10px;
   }
+  /* Little height, as at a great zoom, is for the text. */
+  @media (max-height: 520px) {
+    gap: 0 8px;
+    padding: 2px 8px;
+    a,
+    button {
+      padding-block: 2px;
+    }
+  }
 `;
 
 const TitleBox = styled(TextField)`
@@ -160,8 +169,8 @@ const TitleBox = styled(TextField)`
 `;
 
 const Chip = styled.span`
-  /* The findings say it too. */
-  @media (max-width: 1180px) {
+  /* The line above the text says it too. */
+  @media (max-width: 1400px) {
     display: none;
   }
   font-size: 12.5px;
@@ -187,6 +196,11 @@ const view = css`
   &[data-selected] {
     color: var(--ink);
     background: var(--chosen);
+    box-shadow: inset 0 -2.5px var(--ribbon);
+    @media (forced-colors: active) {
+      text-decoration: underline 2.5px;
+      text-underline-offset: 4px;
+    }
   }
 `;
 

@@ -205,6 +205,9 @@ const Screen = styled.div`
   height: 100%;
   display: grid;
   grid-template: minmax(52px, auto) minmax(0, 1fr) / minmax(0, 1fr);
+  @media (max-height: 520px) {
+    grid-template-rows: auto minmax(0, 1fr);
+  }
   @media print {
     display: block;
     height: auto;

@@ -128,11 +128,29 @@ const Bar = styled.section`
     max-height: 40vh;
     overflow: auto;
   }
+  /* Little height, as at a great zoom, is for the text. */
+  @media (max-height: 520px) {
+    gap: 2px 8px;
+    min-height: 44px;
+    padding: 3px 8px;
+    small {
+      display: none;
+    }
+    button {
+      padding-block: 2px;
+    }
+  }
 `;
 
 const Left = styled.div`
   flex: none;
   width: 118px;
+  @media (max-height: 520px) {
+    width: auto;
+    > :last-child {
+      display: none;
+    }
+  }
   display: grid;
   justify-items: start;
   b {
@@ -147,6 +165,11 @@ const Left = styled.div`
 const Words = styled.div`
   flex: 1;
   min-width: 0;
+  @media (max-width: 980px) {
+    order: -1;
+    flex-basis: 100%;
+  }
+
   display: grid;
   gap: 1px;
   b {
@@ -166,6 +189,9 @@ const Words = styled.div`
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
     overflow: hidden;
+    @media (max-height: 520px) {
+      display: none;
+    }
   }
 `;
 

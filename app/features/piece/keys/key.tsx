@@ -16,6 +16,11 @@ export const keyCap = css`
   border-bottom-width: 2px;
   border-radius: 5px;
   color: var(--soft);
+  button[data-primary] & {
+    color: inherit;
+    border-color: currentColor;
+    opacity: 0.75;
+  }
 `;
 
 export const KeyCap = styled.kbd`

@@ -10,11 +10,15 @@ export interface ColumnLayout {
   readonly sourceCharacters: number;
   /** Where the measured line width ends; undefined where nothing wraps, or lines of that width do not fit the column. */
   readonly measureAt: number | undefined;
+  /** Which share of the source lines shows as lines, the others being folded. */
+  readonly shownShare: number;
   /** Too narrow for columns side by side: the clean text stands below its source. */
   readonly isStacked: boolean;
 }
 
 export const SOURCE_LINE = 20;
+/** Lines that left and are folded, as one. */
+export const FOLD_LINE = 16;
 export const CLEAN_LINE = 26;
 export const GUTTER = 46;
 const PAD = 10;
@@ -30,7 +34,7 @@ const STACKED_RIBBON = 46;
 const SMALLEST_FONT = 10;
 
 /** Lays the columns out: source lines stay whole where there is room, with smaller type for wider measures and narrower pages. */
-export function layoutColumns(width: number, measure: number): ColumnLayout {
+export function layoutColumns(width: number, measure: number, foldedShare = 0): ColumnLayout {
   const wanted = Math.max(40, Math.min(measure > 0 ? measure + 2 : USUAL_MEASURE, 96));
   const usualFont = wanted <= 58 ? 12.5 : wanted <= 70 ? 12 : 11.5;
   const isStacked = width > 0 && width < NARROWEST;
@@ -42,6 +46,7 @@ export function layoutColumns(width: number, measure: number): ColumnLayout {
   const source = isStacked ? most : Math.round(Math.min(GUTTER + wanted * advance + PAD, most));
   return {
     isStacked,
+    shownShare: 1 - foldedShare,
     source,
     ribbon,
     clean: Math.max(160, Math.min(WIDEST_CLEAN, isStacked ? width : width - source - ribbon) - CLEAN_PADDING),
@@ -56,7 +61,9 @@ export function rowHeight(plan: RowPlan, row: number, layout: ColumnLayout): num
   const units = plan.to[row]! - plan.from[row]!;
   const lines = Math.max(1, plan.lineCount[row]!);
   const perLine = units / lines;
-  const sourceLines = lines * Math.max(1, Math.ceil(perLine / layout.sourceCharacters));
+  const isAway = plan.kind[row] === RowKind.dropped && layout.shownShare < 1 && lines > 1;
+  const shownLines = isAway ? 1 : Math.max(1, Math.round(lines * layout.shownShare));
+  const sourceLines = shownLines * Math.max(1, Math.ceil(perLine / layout.sourceCharacters));
   const cleanLines = Math.ceil((plan.cleanLength[row]! * CLEAN_CHARACTER) / layout.clean);
   const spacing = plan.kind[row] === RowKind.dropped ? 4 : 14;
   const heights = [sourceLines * SOURCE_LINE + 8, cleanLines * CLEAN_LINE + spacing] as const;

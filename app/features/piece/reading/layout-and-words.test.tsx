@@ -89,7 +89,7 @@ describe('cells', () => {
       },
     ];
     const { container } = render(
-      <SourceCell ref={ref} lines={lines} lit="page-furniture" shown={undefined} isSigned={false} />,
+      <SourceCell ref={ref} lines={lines} lit="page-furniture" shown={undefined} isSigned={false} folds={false} />,
     );
     expect(screen.getByText('7')).toBeTruthy();
     expect(container.querySelector('[data-fate="gone"]')?.textContent).toBe('[4]');
@@ -160,6 +160,7 @@ describe('cells', () => {
         lines={[{ number: 1, dropped: false, end: '\n', runs }]}
         lit={undefined}
         isSigned={false}
+        folds={false}
         shown={{ from: 109, to: 110 }}
       />,
     );

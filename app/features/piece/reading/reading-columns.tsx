@@ -7,6 +7,7 @@ import { layoutColumns, rowHeight } from './column-layout.ts';
 import type { EditAsked } from '../menus/edit-popup.tsx';
 import type { Editor } from '../editing/use-editor.ts';
 import { Key } from '../keys/key.tsx';
+import { FOLDED_FROM_SHARE } from './line-folds.ts';
 import { OverviewRibbon } from './overview-ribbon.tsx';
 import type { Selected } from '../portion/selected.ts';
 import { useSelected } from '../portion/use-selected.ts';
@@ -50,7 +51,8 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   const { ready, lit, shown, goTo, step, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
   const width = useWidth(scroller);
   const { summary, plan } = ready;
-  const layout = layoutColumns(width, summary.measure);
+  const folds = summary.leaving >= FOLDED_FROM_SHARE;
+  const layout = layoutColumns(width, summary.measure, folds ? summary.leaving : 0);
   /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
   const pinned = useRef<number>(undefined);
   const virtualizer = useVirtualizer({
@@ -142,6 +144,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
                 shown={shown && overlapsRow(plan, item.index, shown) ? shown : undefined}
                 language={summary.language}
                 isSigned={props.isSigned}
+                folds={folds}
                 editor={editor}
                 onTakeBack={onTakeBack}
                 onAskSeam={onAskSeam}

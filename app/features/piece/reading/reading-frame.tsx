@@ -97,7 +97,13 @@ export const Scroller = styled.div`
   }
   &[data-all] [data-words] {
     background: Highlight;
-    color: HighlightText;
+    &,
+    mark {
+      color: HighlightText;
+    }
+    mark {
+      background: none;
+    }
   }
   &[data-selecting='clean'] :is([data-column='source'], [data-column='ribbon']),
   &[data-selecting='source'] :is([data-column='clean'], [data-column='ribbon']) {

@@ -20,6 +20,8 @@ interface ReadingRowProps {
   readonly shown: Place | undefined;
   readonly language: string;
   readonly isSigned: boolean;
+  /** Source lines that leave are folded. */
+  readonly folds: boolean;
   readonly editor: Editor;
   readonly onTakeBack: (from: number, to: number) => void;
   readonly onAskSeam: (seam: SeamView, anchor: Element) => void;
@@ -34,7 +36,14 @@ export const ReadingRow = memo(function ReadingRow(props: ReadingRowProps) {
   if (!view) return <div style={{ height }} />;
   return (
     <Row>
-      <SourceCell ref={source} lines={view.lines} lit={lit} shown={shown} isSigned={props.isSigned} />
+      <SourceCell
+        ref={source}
+        lines={view.lines}
+        lit={lit}
+        shown={shown}
+        isSigned={props.isSigned}
+        folds={props.folds}
+      />
       <RibbonCell view={view} geometry={geometry} tint={tint} onAskSeam={onAskSeam} />
       <CleanCell
         ref={clean}
@@ -79,9 +88,11 @@ function useGeometry(
 }
 
 function readGeometry(left: HTMLElement, right: HTMLElement): RowGeometry {
-  const lines = [...left.children].map((line) => {
+  const lines = [...left.children].flatMap((line) => {
     const { offsetTop, offsetHeight } = line as HTMLElement;
-    return { top: offsetTop, bottom: offsetTop + offsetHeight };
+    const extent = { top: offsetTop, bottom: offsetTop + offsetHeight };
+    // Lines that are folded share one place.
+    return Array.from({ length: Number((line as HTMLElement).dataset['lines'] ?? 1) }, () => extent);
   });
   const words = right.firstElementChild as HTMLElement | null;
   const top = words?.offsetTop ?? 0;

@@ -85,7 +85,7 @@ interface BandProps {
 function Band({ view, geometry, tint }: BandProps) {
   const kept = geometry.lines.filter((_, at) => isKept(view, at));
   const deletions = geometry.lines.map((line, at) => {
-    const isGone = view.lines[at]?.dropped === true && line.top < line.bottom;
+    const isGone = view.lines[at]?.dropped === true && line.top < line.bottom && line !== geometry.lines[at - 1];
     return isGone && <DeletionMark key={line.top} y={middle(line)} isByHand={view.lines[at]!.byHand === 'left-out'} />;
   });
   if (kept.length === 0 || geometry.clean.bottom <= geometry.clean.top) return <>{deletions}</>;

@@ -1,10 +1,11 @@
 import { Fragment, memo, useState } from 'react';
 import { styled } from 'styled-components';
-import type { LineView, Place } from '../../../../core/index.ts';
+import { BY_HAND, findPass, type LineView, type Place } from '../../../../core/index.ts';
 import { faces } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
 import { LineEndSign } from './signed-text.tsx';
-import { GUTTER, SOURCE_LINE } from './column-layout.ts';
+import { FOLD_LINE, GUTTER, SOURCE_LINE } from './column-layout.ts';
+import { foldLines, holds } from './line-folds.ts';
 
 interface SourceCellProps {
   readonly ref: React.Ref<HTMLDivElement>;
@@ -13,51 +14,84 @@ interface SourceCellProps {
   readonly shown: Place | undefined;
   /** Hidden characters show as signs. */
   readonly isSigned: boolean;
+  /** Lines that leave are folded. */
+  readonly folds: boolean;
 }
 
-/** The source as it came, line by line; what leaves is struck through. */
-export const SourceCell = memo(function SourceCell({ ref, lines, lit, shown, isSigned }: SourceCellProps) {
-  const [isOpen, setOpen] = useState(false);
-  const leftOut = lines.filter((line) => line.byHand === 'left-out').length;
-  const folds = leftOut > FOLDED_FROM;
-  const first = lines.findIndex((line) => line.byHand === 'left-out');
-  const isFolded = ({ dropped, runs }: LineView, at: number) =>
-    folds && !isOpen && at > first && (dropped || runs.every(({ text }) => text.trim() === ''));
+/** The source as it came, line by line; what leaves is struck through, and folded where much of it does. */
+export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
+  const { ref, lines, lit, shown, folds } = props;
+  const [open, setOpen] = useState<ReadonlySet<number>>(NONE);
+  const toggle = (from: number) =>
+    setOpen((before) => {
+      const next = new Set(before);
+      if (!next.delete(from)) next.add(from);
+      return next;
+    });
   return (
     <Cell ref={ref} data-column="source">
-      {lines.map((line, at) => (
-        <Line key={at} hidden={isFolded(line, at)} data-dropped={line.dropped || undefined}>
-          {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
-          <span data-line={line.runs[0]?.from}>
-            {line.runs.map((run, part) =>
-              run.fate === 'kept' ? (
-                <Fragment key={part}>{runText(run, shown, 'source', isSigned)}</Fragment>
-              ) : (
-                <Changed
-                  key={part}
-                  {...editMark(run)}
-                  data-fate={run.text.trim() === '' ? undefined : run.fate}
-                  data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
-                >
-                  {runText(run, shown, 'source', isSigned)}
-                </Changed>
-              ),
-            )}
-          </span>
-          {isSigned && line.end !== '' && <LineEndSign end={line.end} />}
-        </Line>
-      ))}
-      {folds && (
-        <Fold type="button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          {isOpen ? 'Fold them' : `and ${leftOut - 1} more lines left out`}
-        </Fold>
-      )}
+      {foldLines(lines, folds, (line) => holds(line, shown, lit)).map(({ from, to, isFolded }) => {
+        const run = lines.slice(from, to);
+        if (!isFolded) return <SourceLine key={from} {...props} line={run[0]!} />;
+        const isOpen = open.has(from);
+        return (
+          <Fragment key={from}>
+            <FoldLine
+              type="button"
+              data-lines={isOpen ? 0 : to - from}
+              aria-expanded={isOpen}
+              aria-label={foldWords(run, isOpen)}
+              onClick={() => toggle(from)}
+            >
+              <span aria-hidden="true">{isOpen ? '▾' : '▸'}</span> {foldWords(run, isOpen)}
+            </FoldLine>
+            {isOpen && run.map((line, at) => <SourceLine key={from + at} {...props} line={line} />)}
+          </Fragment>
+        );
+      })}
     </Cell>
   );
 });
 
-/** So many lines that were left out are shown as they are. */
-const FOLDED_FROM = 2;
+const NONE: ReadonlySet<number> = new Set();
+
+/** What is under a fold: how many lines, and what took them out. */
+function foldWords(run: readonly LineView[], isOpen: boolean): string {
+  const left = run.filter(({ dropped }) => dropped);
+  const passes = [...new Set(left.flatMap(({ runs }) => runs.flatMap(({ passes: by }) => by)))];
+  const names = passes.map((pass) => (pass === BY_HAND ? 'left out' : (findPass(pass)?.title ?? ''))).filter(Boolean);
+  const count = `${left.length} ${left.length === 1 ? 'line' : 'lines'}`;
+  return `${isOpen ? 'Fold ' : ''}${count}${names.length > 0 ? `: ${names.join(', ').toLowerCase()}` : ''}`;
+}
+
+interface SourceLineProps extends Pick<SourceCellProps, 'lit' | 'shown' | 'isSigned'> {
+  readonly line: LineView;
+}
+
+function SourceLine({ line, lit, shown, isSigned }: SourceLineProps) {
+  return (
+    <Line data-dropped={line.dropped || undefined}>
+      {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
+      <span data-line={line.runs[0]?.from}>
+        {line.runs.map((run, part) =>
+          run.fate === 'kept' ? (
+            <Fragment key={part}>{runText(run, shown, 'source', isSigned)}</Fragment>
+          ) : (
+            <Changed
+              key={part}
+              {...editMark(run)}
+              data-fate={run.text.trim() === '' ? undefined : run.fate}
+              data-lit={(lit !== undefined && run.passes.includes(lit)) || undefined}
+            >
+              {runText(run, shown, 'source', isSigned)}
+            </Changed>
+          ),
+        )}
+      </span>
+      {isSigned && line.end !== '' && <LineEndSign end={line.end} />}
+    </Line>
+  );
+}
 
 const Cell = styled.div`
   position: relative;
@@ -77,14 +111,17 @@ const Line = styled.div`
   }
 `;
 
-const Fold = styled.button`
-  margin: 2px 0 0 ${GUTTER - 6}px;
-  padding: 1px 6px;
+const FoldLine = styled.button`
+  display: block;
+  height: ${FOLD_LINE}px;
+  margin-left: ${GUTTER - 20}px;
+  padding: 0 6px;
   border: 0;
   border-radius: 6px;
   background: none;
-  color: var(--go);
-  font: inherit;
+  color: var(--soft);
+  font-size: 11px;
+  line-height: ${FOLD_LINE}px;
   cursor: pointer;
   &:hover {
     background: var(--hover);
