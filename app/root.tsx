@@ -50,7 +50,7 @@ export default function Root() {
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
   return missing ? (
-    <Failure title="There is nothing at this address" advice="The piece may have been deleted, or the link is old." />
+    <Failure title="There is no page at this address" advice="The piece may have been deleted, or the link is old." />
   ) : (
     <Failure
       title="Something went wrong on this page"

@@ -29,7 +29,9 @@ test('a line end is decided by hand; undo, redo and a reload keep all of it', as
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   await page.getByRole('button', { name: /^Lines 5 and 7: a new paragraph/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('the next word would have fitted on this line');
+  await expect(page.getByRole('dialog')).toContainText(
+    'The next word would have fitted on this line, so a new paragraph probably starts.',
+  );
   await page.getByRole('menuitem', { name: 'Join' }).click();
   const joined = [CLEANED.join(' ')];
   await expect.poll(() => cleanTexts(page)).toEqual(joined);
@@ -47,7 +49,7 @@ test('a line end is decided by hand; undo, redo and a reload keep all of it', as
   expect(await cleanTexts(page)).toEqual(joined);
 
   await page.getByRole('button', { name: /^Lines 5 and 7: joined/ }).click();
-  await page.getByRole('menuitem', { name: 'Let the evidence decide' }).click();
+  await page.getByRole('menuitem', { name: 'Decide automatically' }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
 });
 
@@ -72,7 +74,7 @@ test('a pass is switched off and on, and its edits light up', async ({ page }) =
   await openDesk(page);
   await paste(page, WRAPPED);
   await pieceIsReady(page);
-  await page.getByRole('button', { name: 'Light up the edits of “Reference marks”' }).click();
+  await page.getByRole('button', { name: 'Highlight the changes of “Reference marks”' }).click();
   await expect(page.locator('[data-lit]').getByText('[4]')).toBeVisible();
   await page.getByRole('switch', { name: 'Reference marks' }).focus();
   await page.keyboard.press('Space');
@@ -139,15 +141,15 @@ test('a pass that is off says what it would do; switched on, it works as its set
   await pieceIsReady(page);
   const rail = page.getByRole('navigation', { name: 'Passes' });
   await rail.getByRole('button', { name: /are off/ }).click();
-  const dashes = rail.getByRole('button', { name: /Light up the edits of “Dashes alike”/ });
+  const dashes = rail.getByRole('button', { name: /Highlight the changes of “Same dash throughout”/ });
   await expect(dashes).toContainText('(2)');
-  await rail.locator('label', { has: page.getByRole('switch', { name: 'Dashes alike' }) }).click();
+  await rail.locator('label', { has: page.getByRole('switch', { name: 'Same dash throughout' }) }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell—so the keeper said—and rose again.']);
-  await rail.getByRole('button', { name: /Dashes alike: Form/ }).click();
+  await rail.getByRole('button', { name: /Same dash throughout: Form/ }).click();
   await page.getByRole('option', { name: 'word – word' }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell – so the keeper said – and rose again.']);
   await page.reload();
   await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell – so the keeper said – and rose again.']);
-  await rail.getByRole('button', { name: 'All passes as usual' }).click();
+  await rail.getByRole('button', { name: 'Reset all passes' }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(['The tide fell--so the keeper said--and rose again.']);
 });

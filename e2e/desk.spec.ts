@@ -44,7 +44,7 @@ test('pieces are listed, renamed, deleted and taken back', async ({ page }) => {
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   await page.getByRole('link', { name: /to the desk/ }).click();
-  const pieces = page.getByRole('region', { name: 'Pieces so far' });
+  const pieces = page.getByRole('region', { name: 'Your pieces' });
   await expect(pieces.getByRole('listitem')).toHaveCount(1);
   await expect(pieces).toContainText('69 words');
   await pieces.getByRole('button', { name: /^Rename/ }).click();
@@ -81,7 +81,7 @@ test('many pieces can be searched', async ({ page }) => {
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Open a text file' }).click();
   await (await chooser).setFiles(files);
-  const pieces = page.getByRole('region', { name: 'Pieces so far' });
+  const pieces = page.getByRole('region', { name: 'Your pieces' });
   await expect(pieces.getByRole('listitem')).toHaveCount(9);
   await page.getByLabel('Search the pieces by title').fill('chapter 7');
   await expect(pieces.getByRole('listitem')).toHaveCount(1);
@@ -92,7 +92,7 @@ test('many pieces can be searched', async ({ page }) => {
 test.describe('what cannot become a piece is told, with what to do', () => {
   const cases: readonly (readonly [string, Record<string, string>, boolean, string])[] = [
     ['an empty clipboard', {}, false, 'There is no text on the clipboard'],
-    ['only spaces', { 'text/plain': ' \n\t \n' }, false, 'There is nothing but white space in this text'],
+    ['only spaces', { 'text/plain': ' \n\t \n' }, false, 'This text is only white space'],
     ['a picture', {}, true, 'There is a picture on the clipboard, not text'],
   ];
   for (const [name, parts, picture, message] of cases) {
@@ -175,7 +175,7 @@ test('of several files on a full disk each is told, and each can be tried again'
   const again = page.getByRole('button', { name: 'Try again' });
   await expect(again).toHaveCount(2);
   await page.evaluate(() => (window as unknown as { freeTheDisk: () => void }).freeTheDisk());
-  const pieces = page.getByRole('region', { name: 'Pieces so far' });
+  const pieces = page.getByRole('region', { name: 'Your pieces' });
   await again.first().click();
   await expect(pieces.getByRole('listitem')).toHaveCount(1);
   await again.first().click();

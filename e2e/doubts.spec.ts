@@ -17,19 +17,19 @@ test('paste, settle all doubts by keyboard, copy', async ({ page }) => {
   await openDesk(page);
   await paste(page, DOUBTFUL);
   await pieceIsReady(page);
-  const bar = page.getByRole('region', { name: 'Doubts' });
-  await expect(bar).toContainText('4 doubts');
-  await expect(bar).toContainText('Does “..” become “.”');
+  const bar = page.getByRole('region', { name: 'Questions' });
+  await expect(bar).toContainText('4 questions');
+  await expect(bar).toContainText('Change “..” to “.”');
   await page.keyboard.press('j');
-  await expect(bar).toContainText('3 doubts');
-  await expect(bar).toContainText('Does “3” go, after “the keeper left.”?');
+  await expect(bar).toContainText('3 questions');
+  await expect(bar).toContainText('Remove “3” after “the keeper left.”?');
   await expect(page.locator('[data-shown]').first()).toBeInViewport();
   await page.keyboard.press('l');
-  await expect(bar).toContainText('Does “..” become “.”, after “The mill stood”?');
+  await expect(bar).toContainText('Change “..” to “.” after “The mill stood”?');
   await page.keyboard.press('k');
-  await expect(bar).toContainText('Does “4” go');
+  await expect(bar).toContainText('Remove “4”');
   await page.keyboard.press('a');
-  await expect(bar).toContainText('No doubt is left.');
+  await expect(bar).toContainText('No questions left.');
   expect((await copyClean(page)).plain).toBe(
     'It fell... and rose. Then the keeper left. Then he slept.\n\nThe mill stood.. Then it fell, as the surveyor had said. Nobody saw it.',
   );
@@ -39,28 +39,28 @@ test('answers given as fast as keys are sent each go to the question that was se
   await openDesk(page);
   await paste(page, DOUBTFUL);
   await pieceIsReady(page);
-  const bar = page.getByRole('region', { name: 'Doubts' });
-  await expect(bar).toContainText('Does “..” become “.”, after “fell... and rose”?');
+  const bar = page.getByRole('region', { name: 'Questions' });
+  await expect(bar).toContainText('Change “..” to “.” after “fell... and rose”?');
   await page.keyboard.type('jkjk');
-  await expect(bar).toContainText('No doubt is left.');
+  await expect(bar).toContainText('No questions left.');
   expect((await copyClean(page)).plain).toBe(
     'It fell... and rose. Then the keeper left.3 Then he slept.\n\nThe mill stood. Then it fell, as the surveyor had said.4 Nobody saw it.',
   );
   for (let answers = 4; answers > 0; answers--) await page.keyboard.press('ControlOrMeta+Z');
-  await expect(bar).toContainText('4 doubts');
+  await expect(bar).toContainText('4 questions');
 });
 
 test('an answer is a step: it is undone, and kept over a reload', async ({ page }) => {
   await openSample(page, 'The tide mills of Saltfern Reach');
-  const bar = page.getByRole('region', { name: 'Doubts' });
-  await expect(bar).toContainText('Does a new paragraph begin at “The great spur”?');
+  const bar = page.getByRole('region', { name: 'Questions' });
+  await expect(bar).toContainText('Does a new paragraph start at “The great spur”?');
   await page.getByRole('button', { name: /^New paragraph/ }).click();
-  await expect(bar).toContainText('No doubt is left.');
+  await expect(bar).toContainText('No questions left.');
   await page.reload();
   await pieceIsReady(page);
-  await expect(bar).toContainText('No doubt is left.');
+  await expect(bar).toContainText('No questions left.');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(bar).toContainText('1 doubt');
+  await expect(bar).toContainText('1 question');
 });
 
 test('typing in a field answers nothing', async ({ page }) => {
@@ -69,7 +69,7 @@ test('typing in a field answers nothing', async ({ page }) => {
   await pieceIsReady(page);
   await page.getByRole('textbox', { name: 'Title of the piece' }).fill('jak');
   await page.getByRole('textbox', { name: 'Title of the piece' }).press('j');
-  await expect(page.getByRole('region', { name: 'Doubts' })).toContainText('4 doubts');
+  await expect(page.getByRole('region', { name: 'Questions' })).toContainText('4 questions');
   expect(await cleanTexts(page)).toHaveLength(2);
 });
 
@@ -98,14 +98,14 @@ test('a head in the middle of a sentence is asked about as a line; kept, it stan
   const texts = async () => (await cleanTexts(page)).map((text) => text.trim());
   await expect.poll(texts).toHaveLength(3);
   for (const [at, wanted] of kept.entries()) expect((await texts())[at]).toMatch(wanted);
-  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  await expect(page.getByText('No questions left.')).toBeVisible();
   await page.reload();
   await pieceIsReady(page);
   await expect.poll(texts).toHaveLength(3);
   await page.keyboard.press('ControlOrMeta+Z');
   await expect.poll(texts).toHaveLength(1);
   await page.keyboard.press('j');
-  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  await expect(page.getByText('No questions left.')).toBeVisible();
   expect(await texts()).toHaveLength(1);
 });
 

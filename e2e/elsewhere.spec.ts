@@ -4,7 +4,7 @@ test('a paste on the screen of a piece makes a new piece, and says so; so does a
   await openSample(page, 'A letter to Mrs. Pell');
   const letter = page.url();
   await paste(page, WRAPPED);
-  await expect(page.getByText('This is a new piece, made of what you brought')).toBeVisible();
+  await expect(page.getByText('This is a new piece')).toBeVisible();
   await pieceIsReady(page);
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
   expect(page.url()).not.toBe(letter);

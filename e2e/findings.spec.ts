@@ -37,7 +37,7 @@ test('a finding leads through its places in the text', async ({ page }) => {
   const bar = page.getByRole('toolbar', { name: 'Places of a finding' });
   await expect(bar).toContainText('1 of 11');
   await expect(page.locator('[data-shown]').first()).toHaveText('ﬁ');
-  await bar.getByRole('button', { name: 'The place before' }).click();
+  await bar.getByRole('button', { name: 'Previous place' }).click();
   await expect(bar).toContainText('11 of 11');
   await expect(page.locator('[data-shown]').first()).toBeInViewport();
   await bar.getByRole('button', { name: 'Done' }).click();
@@ -65,7 +65,6 @@ test('the measure is moved by keyboard, decides anew, and is given back', async 
   for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowLeft');
   await expect(page.getByText('You set the measure to 50 characters.')).toBeVisible();
   await toText(page);
-  await expect(page.getByText('Pages · 50 wide')).toBeVisible();
   await openFindings(page);
   await page.getByRole('button', { name: 'Measure it again' }).click();
   await expect(page.getByText('You set the measure')).toBeHidden();
@@ -82,7 +81,7 @@ test('a gap becomes the mark of paragraphs, and a switch stops a pass', async ({
   await toText(page);
   await expect.poll(() => cleanTexts(page)).toHaveLength(2);
   await openFindings(page);
-  await switchOf(page, 'No-break and odd spaces').click();
+  await switchOf(page, 'No-break and other special spaces').click();
   await expect(page.getByText('stays')).toBeVisible();
 });
 
@@ -101,7 +100,7 @@ test('lines that come back are dropped together, and what no pass is made for is
   await switchOf(page, '“Draft 1, not for print” stays').click();
   await expect(page.getByText('left the text')).toBeVisible();
   await page.getByRole('button', { name: 'Replace…' }).click();
-  await expect(page.getByRole('textbox', { name: 'Look for' })).toHaveValue('→');
+  await expect(page.getByRole('textbox', { name: 'Find' })).toHaveValue('→');
   await expect(page.getByText('3 hits')).toBeVisible();
   expect((await cleanTexts(page)).join(' ')).not.toContain('Draft');
 });

@@ -102,7 +102,7 @@ test('coming back from reading or findings returns to the place', async ({ page 
   await expect.poll(inSight).toBeGreaterThan(5000);
   const before = await inSight();
   await page.keyboard.press('r');
-  await expect(page.getByRole('button', { name: /^Back to the work/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Back/ })).toBeVisible();
   await page.keyboard.press('r');
   await pieceIsReady(page);
   await expect.poll(inSight).toBeGreaterThan(before - 900);
@@ -111,7 +111,7 @@ test('coming back from reading or findings returns to the place', async ({ page 
 
 test('the place of the first question is in view and marked from the start', async ({ page }) => {
   await openSample(page, 'Tide mills');
-  await expect(page.getByRole('region', { name: 'Doubts' })).toContainText('doubt');
+  await expect(page.getByRole('region', { name: 'Questions' })).toContainText('question');
   await expect(page.locator('[data-shown]').first()).toBeInViewport();
 });
 

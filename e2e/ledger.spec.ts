@@ -21,7 +21,7 @@ const openLedger = async (page: Page) => {
 const lineWith = (page: Page, text: string) => page.getByRole('row').filter({ hasText: text });
 const lookFor = async (page: Page, text: string) => {
   await page.keyboard.press('ControlOrMeta+F');
-  await page.getByRole('textbox', { name: 'Look for' }).fill(text);
+  await page.getByRole('textbox', { name: 'Find' }).fill(text);
 };
 
 test('an edit can be let stand, taken back, and shown in the text', async ({ page }) => {
@@ -29,7 +29,7 @@ test('an edit can be let stand, taken back, and shown in the text', async ({ pag
   await paste(page, WRAPPED);
   await pieceIsReady(page);
   await openLedger(page);
-  await lineWith(page, 'Reference marks').getByRole('button', { name: 'Stet' }).click();
+  await lineWith(page, 'Reference marks').getByRole('button', { name: 'Keep original' }).click();
   await expect.poll(() => cleanTexts(page)).toContainEqual(expect.stringContaining('before him.[4]'));
   await page.getByRole('button', { name: /^By hand 1/ }).click();
   await expect(page.getByRole('row')).toHaveCount(1);
@@ -40,19 +40,19 @@ test('an edit can be let stand, taken back, and shown in the text', async ({ pag
   await page.getByRole('grid').focus();
   await page.keyboard.press('s');
   await expect.poll(() => cleanTexts(page)).toContainEqual(expect.stringMatching(/before him\.$/));
-  await expect(page.getByText('Nothing was decided by hand yet.')).toBeVisible();
+  await expect(page.getByText('You have changed nothing by hand yet.')).toBeVisible();
 });
 
 test('all edits of a pass stand with one press, and one undo takes that back', async ({ page }) => {
   await openSample(page, 'The tide mills of Saltfern Reach');
-  await page.getByRole('button', { name: 'Light up the edits of “Ligatures”' }).click();
-  await page.getByRole('button', { name: 'List its edits' }).click();
+  await page.getByRole('button', { name: 'Highlight the changes of “Ligatures”' }).click();
+  await page.getByRole('button', { name: 'List its changes' }).click();
   await expect(page.getByText('17 edits')).toBeVisible();
-  await page.getByRole('button', { name: 'Let all 17 stand' }).click();
-  await expect.poll(async () => (await cleanTexts(page)).join(' ')).toContain('leaﬂet');
-  await expect(page.getByRole('button', { name: 'Take back' }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect.poll(async () => (await cleanTexts(page)).join(' ')).toContain('leaflet');
+  await page.getByRole('button', { name: 'Keep all 17 originals' }).click();
+  await expect.poll(async () => (await copyClean(page)).plain).toContain('leaﬂet');
+  await expect(page.getByRole('button', { name: 'Undo', exact: true }).first()).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect.poll(async () => (await copyClean(page)).plain).toContain('leaflet');
 });
 
 test('doubts can be found right in the ledger', async ({ page }) => {
@@ -62,8 +62,8 @@ test('doubts can be found right in the ledger', async ({ page }) => {
   await openLedger(page);
   await page.getByRole('button', { name: 'In doubt 1' }).click();
   await expect(page.getByRole('row')).toHaveCount(1);
-  await page.getByRole('button', { name: 'All are right' }).click();
-  await expect(page.getByText('Nothing is in doubt here.')).toBeVisible();
+  await page.getByRole('button', { name: 'Approve all' }).click();
+  await expect(page.getByText('No questions here.')).toBeVisible();
 });
 
 test('the ledger is saved as CSV and as JSON', async ({ page }) => {
@@ -92,7 +92,7 @@ test('a name is replaced throughout, but where it was left; the rule is kept, an
   await expect(page.getByText('4 hits')).toBeVisible();
   await page.getByRole('button', { name: 'Whole words' }).click();
   await expect(page.getByText('3 hits')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Put in its place' }).fill('Ada Trask');
+  await page.getByRole('textbox', { name: 'Replace with' }).fill('Ada Trask');
   await page.getByRole('grid', { name: /^Hits/ }).focus();
   await page.keyboard.press('y');
   await page.keyboard.press('n');
@@ -116,11 +116,11 @@ test('line ends and other hidden characters are picked by name, seen in the fiel
     await page.getByRole('button', { name: `${field}: put in a hidden character` }).click();
     await page.getByRole('menuitem', { name, exact: true }).click();
   };
-  await pick('Look for', 'Line end');
-  await pick('Look for', 'Line end');
-  await expect(page.getByRole('textbox', { name: 'Look for' })).toHaveValue('␊␊');
+  await pick('Find', 'Line end');
+  await pick('Find', 'Line end');
+  await expect(page.getByRole('textbox', { name: 'Find' })).toHaveValue('␊␊');
   await expect(page.getByText('2 hits')).toBeVisible();
-  await pick('Put in its place', 'Space');
+  await pick('Replace with', 'Space');
   await page.getByRole('row').nth(1).getByRole('checkbox').click();
   await page.getByRole('button', { name: 'Replace the 1 ticked' }).click();
   await expect
@@ -138,7 +138,7 @@ test('only some lines can be searched, and replaced in', async ({ page }) => {
   await page.getByRole('textbox', { name: 'from' }).fill('3');
   await page.getByRole('textbox', { name: 'from' }).blur();
   await expect(page.getByText('2 hits')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Put in its place' }).fill('quern');
+  await page.getByRole('textbox', { name: 'Replace with' }).fill('quern');
   await page.getByRole('button', { name: 'Replace the 2 ticked' }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(['The mill stood.', 'The quern slept.', 'The quern rose.']);
 });
@@ -167,7 +167,7 @@ test('a hopeless expression is stopped and told of; the page answers all the whi
   await page.getByRole('button', { name: 'Expression' }).click();
   await expect(page.getByText('Looking…')).toBeVisible();
   await page.getByRole('searchbox', { name: 'Find a pass' }).fill('Tabs');
-  await page.getByRole('button', { name: 'Light up the edits of “Tabs”' }).click();
+  await page.getByRole('button', { name: 'Highlight the changes of “Tabs”' }).click();
   await expect(page.getByText('Turns each run of tabs')).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('takes too long on this text', { timeout: 15_000 });
   await lookFor(page, 'mi(l)\\1');
@@ -224,25 +224,25 @@ test('axe finds nothing on the ledger, its search and the working order', async 
   await lookFor(page, 'mill');
   await expect(page.getByText(/\d hits/)).toBeVisible();
   await isAccessible(page, 'section[aria-label="Ledger"]');
-  await page.getByRole('button', { name: 'Working order…' }).click();
+  await page.getByRole('button', { name: 'Order of passes…' }).click();
   await expect(page.getByRole('dialog').getByRole('row').first()).toBeVisible();
   await isAccessible(page, '[role="dialog"]');
 });
 
 test('the working order is changed by keyboard, and brought back', async ({ page }) => {
   await openSample(page, 'A letter to Mrs. Pell');
-  await page.getByRole('button', { name: 'Working order…' }).click();
+  await page.getByRole('button', { name: 'Order of passes…' }).click();
   const names = () => page.getByRole('dialog').getByRole('row').allInnerTexts();
   await expect(page.getByRole('dialog').getByRole('row').first()).toBeVisible();
   const before = await names();
-  await page.getByRole('button', { name: 'Move “Mis-decoded text”' }).focus();
+  await page.getByRole('button', { name: 'Move “Garbled characters”' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect.poll(names).not.toEqual(before);
   await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByRole('button', { name: 'All passes as usual' }).click();
-  await page.getByRole('button', { name: 'Working order…' }).click();
+  await page.getByRole('button', { name: 'Reset all passes' }).click();
+  await page.getByRole('button', { name: 'Order of passes…' }).click();
   await expect.poll(names).toEqual(before);
 });

@@ -74,11 +74,11 @@ test('a gap named as the mark of paragraphs parts the whole text, and can be tak
   await pieceIsReady(page);
   const before = await cleanTexts(page);
   await page.getByRole('button', { name: /^Lines 1 and 2: joined/ }).click();
-  await page.getByRole('menuitem', { name: /Such gaps mark paragraphs/ }).click();
+  await page.getByRole('menuitem', { name: /Gaps like this mark paragraphs/ }).click();
   await expect(page.getByText('Paragraphs by every line end')).toBeVisible();
   await expect.poll(async () => (await cleanTexts(page)).length).toBeGreaterThan(before.length + 2);
   await page.reload();
   await expect(page.getByText('Paragraphs by every line end')).toBeVisible();
-  await page.getByRole('button', { name: /let the evidence decide again/ }).click();
+  await page.getByRole('button', { name: /decide automatically again/ }).click();
   await expect.poll(() => cleanTexts(page)).toEqual(before);
 });

@@ -108,10 +108,12 @@ test('the cleaning is limited to what is selected in the clean text', async ({ p
 
 test('head matter is asked about, leaves with one key, stays folded in sight, and comes back', async ({ page }) => {
   await openText(page, HEAD);
-  await expect(page.getByRole('region', { name: 'Doubts' })).toContainText('Does “By Dorcas Pell 3 April 1921” belong');
+  await expect(page.getByRole('region', { name: 'Questions' })).toContainText(
+    'Does “By Dorcas Pell 3 April 1921” belong',
+  );
   await page.keyboard.press('j');
   await expect(page.getByText(/lines? left out/).first()).toBeVisible();
-  await expect(page.getByText('No doubt is left.')).toBeVisible();
+  await expect(page.getByText('No questions left.')).toBeVisible();
   expect((await copyClean(page)).plain).toMatch(/^The ferry festival\n\nThe ferry festival begins/);
   await expect(page.getByText('By Dorcas Pell')).toBeVisible();
   await page.getByRole('button', { name: 'Take back' }).first().click();
@@ -130,18 +132,18 @@ test('a change tells what it was; it is let stand alone, or with all alike', asy
   await page.locator('[data-edit]').first().click();
   const popup = page.getByRole('dialog', { name: 'What was changed here' });
   await expect(popup).toContainText('Reference marks');
-  await page.getByRole('menuitem', { name: 'Stet: let the source stand' }).click();
+  await page.getByRole('menuitem', { name: 'Keep the original (stet)' }).click();
   await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/^It rose\.\[1\] Then it fell\. Then/);
   await page.keyboard.press('d');
   await page.keyboard.press('Enter');
-  await page.getByRole('menuitem', { name: 'Stet all 2 alike' }).click();
+  await page.getByRole('menuitem', { name: 'Keep the original in all 2 alike' }).click();
   await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/fell\.\[1\].*in\.\[1\] And slept\.$/);
 });
 
 test('a pass is let stand in what is selected', async ({ page }) => {
   await openText(page, POEM);
   await selectLines(page, 3, 3);
-  await page.getByRole('button', { name: 'Stet a pass here…' }).click();
+  await page.getByRole('button', { name: 'Keep the original here…' }).click();
   await page.getByRole('menuitem', { name: /Doubled spaces/ }).click();
   await expect.poll(async () => (await cleanTexts(page)).join(' ')).toMatch(/Low water, {2}slow.*still; high/s);
 });
@@ -187,7 +189,7 @@ test('steps have names; the list goes back and forth, also after a reload', asyn
 test('a version is kept under a name, compared, and gone back to', async ({ page }) => {
   await openText(page, WRAPPED);
   await page.keyboard.press('v');
-  await page.getByLabel('Keep it as it is now, as').fill('As it came');
+  await page.getByLabel('Save the current state as').fill('As it came');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Lines 5 and 7/ }).click();
@@ -196,22 +198,22 @@ test('a version is kept under a name, compared, and gone back to', async ({ page
   await page.reload();
   await pieceIsReady(page);
   await page.keyboard.press('v');
-  await page.getByRole('button', { name: 'Compare with now' }).click();
+  await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByText('One place reads otherwise')).toBeVisible();
-  await page.getByRole('button', { name: 'Go back to it' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await page.keyboard.press('Escape');
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
-  await page.getByRole('button', { name: 'Undo: Back to the version “As it came”' }).click();
+  await page.getByRole('button', { name: 'Undo: Restored the version “As it came”' }).click();
   await expect.poll(() => cleanTexts(page)).toEqual([CLEANED.join(' ')]);
 });
 
 test('a key is changed on the sheet of keys, is not given twice, and stays', async ({ page }) => {
   await openText(page, WRAPPED);
   await page.keyboard.press('?');
-  await page.getByRole('button', { name: /^The next line end/ }).click();
+  await page.getByRole('button', { name: /^Next line end/ }).click();
   await page.keyboard.press('p');
-  await expect(page.getByText('P is taken: The line end before')).toBeVisible();
-  await page.getByRole('button', { name: /^The next line end/ }).click();
+  await expect(page.getByText('P is taken: Previous line end')).toBeVisible();
+  await page.getByRole('button', { name: /^Next line end/ }).click();
   await page.keyboard.press('m');
   await page.keyboard.press('Escape');
   await page.keyboard.press('m');
@@ -283,6 +285,7 @@ for (const size of SIZES) {
     await page.keyboard.press('i');
     const region = page.getByRole('region', { name: 'Source and clean text' });
     await region.evaluate((element) => element.scrollTo({ top: 0, behavior: 'instant' }));
+    await expect(page.locator('[data-line="0"]')).toBeAttached();
     await page.locator('[data-words]').first().focus();
     await page.keyboard.press('x');
     await expect(page.getByText('A line left out')).toBeAttached();

@@ -40,8 +40,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('row').first().waitFor();
     await page.evaluate(() => document.fonts.ready);
     await shoot(page, `ledger-${colorScheme}`);
-    await page.getByRole('textbox', { name: 'Look for' }).fill('Oxhithe');
-    await page.getByRole('textbox', { name: 'Put in its place' }).fill('Oxhythe');
+    await page.getByRole('textbox', { name: 'Find' }).fill('Oxhithe');
+    await page.getByRole('textbox', { name: 'Replace with' }).fill('Oxhythe');
     await page.locator('ins').first().waitFor();
     await shoot(page, `search-${colorScheme}`);
     await page.getByRole('link', { name: 'Findings' }).click();
@@ -53,10 +53,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await shoot(page, `hand-${colorScheme}`);
     await page.keyboard.press('Escape');
     await page.keyboard.press('v');
-    await page.getByLabel('Keep it as it is now, as').fill('For Dorcas');
+    await page.getByLabel('Save the current state as').fill('For Dorcas');
     await page.keyboard.press('Enter');
     await page.getByRole('button', { name: 'As it was cleaned at first' }).click();
-    await page.getByRole('button', { name: 'Compare with now' }).click();
+    await page.getByRole('button', { name: 'Compare' }).click();
     await page.getByText('read otherwise').waitFor();
     await shoot(page, `steps-${colorScheme}`);
     await page.keyboard.press('Escape');

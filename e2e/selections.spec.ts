@@ -53,7 +53,7 @@ test('what is typed over a selection stands in its place once Enter made it one 
   await openThree(page);
   await dragOver(page, 0, 2);
   await page.keyboard.press('Enter');
-  await expect(toolbar(page)).toContainText('What you type stands in its place');
+  await expect(toolbar(page)).toContainText('Typing replaces it');
   await page.keyboard.type('here and there');
   await expect.poll(async () => (await cleanTexts(page)).length).toBe(1);
   await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/here and there.*for the year\.$/);
@@ -67,7 +67,7 @@ test('Ctrl or Cmd and A takes the whole clean text; keys, cutting and undo work 
   await expect(page.getByText('Selection copied')).toBeVisible();
   expect(await page.evaluate(() => navigator.clipboard.readText())).toBe(TEXTS.join('\n\n'));
   await page.keyboard.press('h');
-  await expect(page.getByRole('button', { name: /^Undo: Held lines 1 to 12 as it is/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: Kept lines 1 to 12 as in the source/ })).toBeVisible();
   await page.keyboard.press('h');
   await expect.poll(() => cleanTexts(page)).toEqual(TEXTS);
   await page.keyboard.press('ControlOrMeta+X');
@@ -84,7 +84,7 @@ test('Shift and arrows lead a selection from one paragraph into the next, and it
   for (let steps = 0; steps < 3; steps++) await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
-  await expect(toolbar(page)).toContainText('What you type stands in its place');
+  await expect(toolbar(page)).toContainText('Typing replaces it');
   await page.keyboard.type(', said t');
   await expect.poll(async () => (await cleanTexts(page))[0]).toMatch(/before him, said t/);
   await expect.poll(async () => (await cleanTexts(page)).length).toBe(2);

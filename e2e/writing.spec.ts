@@ -133,7 +133,7 @@ test('what is dragged over within a paragraph is a selection: a key of the bar a
   await page.mouse.move(box.x + 240, box.y + 10, { steps: 6 });
   await page.mouse.up();
   await page.keyboard.press('h');
-  await expect(page.getByRole('button', { name: /^Undo: Held line 7 as it is/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: Kept line 7 as in the source/ })).toBeVisible();
   await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Release');
   await page.keyboard.press('h');
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
@@ -147,15 +147,15 @@ test('what is dragged over within a paragraph is a selection: a key of the bar a
 test('a word that is doubly pressed is typed over; the bar is reached from there', async ({ page }) => {
   await openWrapped(page);
   await paragraph(page, 1).dblclick({ position: { x: 90, y: 12 } });
-  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Alt F10 leads here');
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Alt F10 opens this bar');
   await page.keyboard.press('Alt+F10');
-  await expect(page.getByRole('button', { name: /^Hold as it is/ })).toBeFocused();
+  await expect(page.getByRole('button', { name: /^Keep as in the source/ })).toBeFocused();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: /^Clean only this/ })).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(paragraph(page, 1)).toBeFocused();
   await page.keyboard.press('h');
-  await expect(page.getByRole('button', { name: /^Undo: Held line 7 as it is/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: Kept line 7 as in the source/ })).toBeVisible();
   await paragraph(page, 1).dblclick({ position: { x: 90, y: 12 } });
   await page.keyboard.type('quay');
   await expect.poll(async () => (await cleanTexts(page))[1]).toContain('quay');

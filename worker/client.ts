@@ -49,7 +49,7 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
   failed.catch(() => undefined);
   const settle = <T>(work: Promise<T>) => Promise.race([work, failed]);
 
-  /** Own rules are watched from here, since the worker cannot stop an expression that does not end. */
+  /** Your rules are watched from here, since the worker cannot stop an expression that does not end. */
   const watched = async (
     work: (onProgress: (progress: Progress) => void) => Promise<Patch>,
     onStage?: (stage: Stage) => void,

@@ -53,16 +53,16 @@ interface Words {
 }
 
 export const INCOMING_WORDS: Readonly<Record<IncomingProblem, Words>> = {
-  empty: { text: 'There is no text on the clipboard', detail: 'Copy the text where it stands, then paste it here.' },
+  empty: { text: 'There is no text on the clipboard', detail: 'Copy some text first, then paste it here.' },
   'only-spaces': {
-    text: 'There is nothing but white space in this text',
-    detail: 'Some PDFs copy as blanks: their pages are pictures and need text recognition first.',
+    text: 'This text is only white space',
+    detail: 'Some PDFs are pictures of pages; run text recognition on them first.',
   },
   picture: {
     text: 'There is a picture on the clipboard, not text',
     detail: 'Run text recognition on it first, then paste the text.',
   },
-  'no-text': { text: 'What was copied has no text in it', detail: 'Copy the words themselves, then paste them here.' },
+  'no-text': { text: 'There is no text in what you copied', detail: 'Copy the words themselves, then paste them.' },
   'too-long': {
     text: 'This text is longer than 50 million characters',
     detail: 'Use the command for a text of this size, or paste it in parts.',

@@ -5,5 +5,5 @@ export function loader(): never {
 }
 
 export default function NotFound() {
-  return <Failure title="There is nothing at this address" advice="The link may be old, or mistyped." />;
+  return <Failure title="There is no page at this address" advice="The link may be old, or mistyped." />;
 }

@@ -10,7 +10,7 @@ const LONE = /^ ?\([^\s,;&]+ \d{4}\)$/;
 export const authorYear = {
   works: 'inline',
   id: 'author-year',
-  title: 'Author and year',
+  title: 'Author–year citations',
   summary: 'Takes out references such as (Pell 1998) and (Trask and Averill, 2004; Pell 2010, p. 12).',
   group: 'marks',
   onByDefault: false,

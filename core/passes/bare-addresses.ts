@@ -6,7 +6,7 @@ const BARE = new RegExp(String.raw` ?(?<![\w/@.(<])${WEB_ADDRESS}(?<![.,;:!?])`,
 export const bareAddresses = {
   works: 'inline',
   id: 'bare-addresses',
-  title: 'Bare addresses',
+  title: 'Bare web addresses',
   summary: 'Takes out web addresses that stand in the text by themselves.',
   group: 'marks',
   onByDefault: false,

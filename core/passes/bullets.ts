@@ -4,7 +4,7 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 export const bullets = {
   works: 'inline',
   id: 'bullets',
-  title: 'Bullets alike',
+  title: 'Same bullet throughout',
   summary: 'Gives every item of a list without numbers the same sign.',
   group: 'marks',
   onByDefault: false,

@@ -5,7 +5,7 @@ import type { LinePass } from './pass.ts';
 export const captionRepeats = {
   works: 'lines',
   id: 'caption-repeats',
-  title: 'Rolling repeats',
+  title: 'Repeated caption lines',
   summary: 'Keeps one of the two or three showings that a rolling caption track gives each line.',
   done: ['repeat dropped', 'repeats dropped'],
   group: 'lines',

@@ -4,7 +4,7 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 export const composedLetters = {
   works: 'inline',
   id: 'composed-letters',
-  title: 'Loose accents',
+  title: 'Combining accents',
   summary: 'Writes a letter and its combining accent as one character (Unicode NFC), so that searching finds it.',
   group: 'characters',
   onByDefault: true,

@@ -7,7 +7,7 @@ const DASH = /(?<=[\p{L}\p{N}.,!?”’")\]])( ?)(?:-{2,3}|—|–(?= ))( ?)(?=[
 export const dashes = {
   works: 'inline',
   id: 'dashes',
-  title: 'Dashes alike',
+  title: 'Same dash throughout',
   summary:
     'Makes dashes of double hyphens and writes all dashes between words in one way; ranges such as 1914–18 stay.',
   group: 'punctuation',

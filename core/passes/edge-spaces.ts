@@ -4,7 +4,7 @@ import type { SeamPass } from './pass.ts';
 export const edgeSpaces = {
   works: 'seams',
   id: 'edge-spaces',
-  title: 'Spaces at line edges',
+  title: 'Leading and trailing spaces',
   summary: 'Takes out spaces before the first and after the last word of a line.',
   group: 'spaces',
   onByDefault: true,

@@ -4,7 +4,7 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 export const ellipses = {
   works: 'inline',
   id: 'ellipses',
-  title: 'Ellipses alike',
+  title: 'Same ellipsis throughout',
   summary: 'Writes every ellipsis in one way; four stops are an ellipsis after a sentence and keep their first.',
   group: 'punctuation',
   onByDefault: false,

@@ -22,7 +22,7 @@ function meant([reference]: readonly string[]): string | undefined {
 export const entities = {
   works: 'inline',
   id: 'entities',
-  title: 'Character references',
+  title: 'HTML entities',
   summary: 'Writes references left over from web pages, such as &nbsp; and &#8217;, as the characters they stand for.',
   group: 'characters',
   onByDefault: true,

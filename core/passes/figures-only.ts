@@ -6,7 +6,7 @@ const TAKEN = /[^\p{N}\n]+/gu;
 export const figuresOnly = {
   works: 'inline',
   id: 'figures-only',
-  title: 'Figures only',
+  title: 'Digits only',
   summary: 'Takes out everything but figures and the spaces between them.',
   group: 'words',
   onByDefault: false,

@@ -4,7 +4,7 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 export const fullWidth = {
   works: 'inline',
   id: 'full-width',
-  title: 'Full-width forms',
+  title: 'Full-width characters',
   summary:
     'Writes full-width Latin letters, figures and signs in their ordinary form; Chinese and Japanese keep theirs.',
   group: 'characters',

@@ -9,7 +9,7 @@ const WORDS_AND_ADDRESS = new RegExp(
 export const links = {
   works: 'inline',
   id: 'links',
-  title: 'Addresses behind words',
+  title: 'Link addresses',
   summary: 'Keeps the words of a link and takes out the address in brackets behind them.',
   group: 'marks',
   onByDefault: false,

@@ -4,7 +4,7 @@ import type { LinePass } from './pass.ts';
 export const mailQuotes = {
   works: 'lines',
   id: 'mail-quotes',
-  title: 'Mail quoting',
+  title: 'Email quote marks',
   summary: 'Takes out the “> ” that mail programs put before quoted lines.',
   done: ['quoting mark dropped', 'quoting marks dropped'],
   group: 'lines',

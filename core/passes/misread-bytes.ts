@@ -21,7 +21,7 @@ function reread(text: string): string | undefined {
 export const misreadBytes = {
   works: 'inline',
   id: 'misread-bytes',
-  title: 'Mis-decoded text',
+  title: 'Garbled characters',
   summary: 'Puts right what came through a wrong character set: “â€™” becomes an apostrophe, “Ã©” an é.',
   group: 'characters',
   onByDefault: true,

@@ -7,7 +7,7 @@ const GLUED = /(?<=(?:^|[\s“"(])[\p{L}’'-]*\p{Ll}{2}[.!?])(?=\p{Lu}\p{Ll}+(?
 export const missingSpace = {
   works: 'inline',
   id: 'missing-space',
-  title: 'Glued sentences',
+  title: 'Missing space after a sentence',
   summary: 'Puts a space between two sentences that were glued together; addresses and names of files stay.',
   group: 'punctuation',
   onByDefault: true,

@@ -7,7 +7,7 @@ const TAKEN = /\p{N}+/gu;
 export const noFigures = {
   works: 'inline',
   id: 'no-figures',
-  title: 'No figures',
+  title: 'No digits',
   summary: 'Takes out all figures.',
   group: 'words',
   onByDefault: false,

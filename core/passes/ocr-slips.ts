@@ -35,7 +35,7 @@ function printed(word: string, words: WordList): string | undefined {
 export const ocrSlips = {
   works: 'inline',
   id: 'ocr-slips',
-  title: 'Scanner slips',
+  title: 'OCR errors',
   summary:
     'Puts right what a scanner misread, such as “tbe” and “0ne”, where the word list knows the word that was meant.',
   group: 'words',

@@ -7,7 +7,7 @@ const NO_BREAK = /^[\u00a0\u202f]$/;
 export const oddSpaces = {
   works: 'inline',
   id: 'odd-spaces',
-  title: 'No-break and odd spaces',
+  title: 'No-break and other special spaces',
   summary:
     'Turns no-break, thin and other unusual spaces into ordinary ones; French keeps those before ; : ! ? and inside « ».',
   group: 'characters',

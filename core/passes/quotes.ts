@@ -43,7 +43,7 @@ function curlAll(text: string, language: Language): LocalEdit[] {
 export const quotes = {
   works: 'inline',
   id: 'quotes',
-  title: 'Quotation marks alike',
+  title: 'Same quotation marks throughout',
   summary:
     'Writes quotation marks and apostrophes curly, in the way of the text’s language, or straight; feet and inches stay.',
   group: 'punctuation',

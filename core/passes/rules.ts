@@ -5,7 +5,7 @@ import type { LinePass } from './pass.ts';
 export const rules = {
   works: 'lines',
   id: 'rules',
-  title: 'Rules of dashes',
+  title: 'Lines of dashes',
   summary: 'Takes out lines that are nothing but dashes, equals signs or the like, or specks from a scan.',
   group: 'lines',
   onByDefault: true,

@@ -11,7 +11,7 @@ const PRONOUN = /\bi(?=[\s,;:!?]|[’'](?:m|ve|ll|d)\b)/g;
 export const sentenceCapitals = {
   works: 'inline',
   id: 'sentence-capitals',
-  title: 'Sentence capitals',
+  title: 'Capital at sentence start',
   summary: 'Begins each sentence with a capital, and writes the English “I” as one.',
   group: 'words',
   onByDefault: false,

@@ -10,7 +10,7 @@ const TAG = new RegExp(String.raw`</?(?:${NAMES})(?:${ATTRIBUTE}){0,12}\s?/?>`, 
 export const strayTags = {
   works: 'lines',
   id: 'stray-tags',
-  title: 'Stray tags',
+  title: 'Leftover HTML tags',
   summary: 'Takes out HTML tags that show up as text; a <br> becomes a space.',
   group: 'characters',
   onByDefault: true,

@@ -166,7 +166,7 @@ test('the README has the table of passes as they are', () => {
   const readme = readFileSync('README.md', 'utf8');
   const cells = (text: string) => text.replace(/[ -]+/g, '');
   expect(cells(withPassTable(readme))).toBe(cells(readme));
-  expect(readme).toContain('Rolling repeats');
+  expect(readme).toContain('Repeated caption lines');
 });
 
 test('settings and switches are steps that can be undone, and reset together', () => {

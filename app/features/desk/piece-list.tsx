@@ -32,7 +32,7 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
   return (
     <Section aria-labelledby="pieces-title">
       <Head>
-        <h2 id="pieces-title">Pieces so far</h2>
+        <h2 id="pieces-title">Your pieces</h2>
         {pieces.length >= SEARCH_FROM && (
           <SearchField aria-label="Search the pieces by title" value={query} onChange={setQuery}>
             <SearchInput placeholder="Search by title" />
@@ -47,7 +47,7 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
           </QuietButton>
         </Unreadable>
       ))}
-      {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser alone.</Empty>}
+      {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser only.</Empty>}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
       <List ref={list}>
         {shown.map((piece) => (

@@ -35,8 +35,8 @@ const FETCHED_AHEAD = [
 ];
 
 const NEW_PIECE = {
-  text: 'This is a new piece, made of what you brought',
-  detail: 'The piece that was open is on the desk, as you left it.',
+  text: 'This is a new piece',
+  detail: 'The one you had open is on the desk, unchanged.',
 };
 
 interface PieceScreenProps {
@@ -124,8 +124,8 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
           <Working stage={state.stage} onCancel={cleaning.stop} />
         ) : (
           <Stopped role="status">
-            <p>The cleaning was stopped. The source is kept.</p>
-            <Button onPress={cleaning.startAgain}>Clean it again</Button>
+            <p>Cleaning was stopped. Your source is safe.</p>
+            <Button onPress={cleaning.startAgain}>Clean again</Button>
           </Stopped>
         )}
         <Suspense>

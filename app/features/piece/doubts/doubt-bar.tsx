@@ -35,12 +35,12 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
     [asked, doubts],
   );
   useCommands(handlers);
-  if (!next) return <Bar aria-label="Doubts" />;
+  if (!next) return <Bar aria-label="Questions" />;
   if (!view || !asked) {
     return (
-      <Bar aria-label="Doubts">
+      <Bar aria-label="Questions">
         <Words role="status">
-          <b>No doubt is left.</b>
+          <b>No questions left.</b>
           <small>
             {count(tally.wordsIn)} words in, {count(tally.wordsOut)} out, {count(tally.removed)} removed,{' '}
             {count(tally.mended)} mended{tally.inserted > 0 ? `, ${count(tally.inserted)} new` : ''}: every word is
@@ -52,10 +52,10 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
   }
   const standing = asked.first.answer === 'now' ? asked.first : asked.second;
   return (
-    <Bar aria-label="Doubts">
+    <Bar aria-label="Questions">
       <Left>
         <b>
-          {count(next.left)} {next.left === 1 ? 'doubt' : 'doubts'}
+          {count(next.left)} {next.left === 1 ? 'question' : 'questions'}
         </b>
         <QuietButton onPress={() => doubts.setOrder(order === 'reading' ? 'hardest' : 'reading')}>
           {order === 'reading' ? 'in reading order' : 'hardest first'}

@@ -1,6 +1,6 @@
 import { Decision, passOfReason, type Answer, type DoubtView } from '../../../../core/index.ts';
 import { keyWords } from '../ledger/concordance-words.ts';
-import { reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
+import { capital, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
 
 /** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
 export interface Question {
@@ -32,9 +32,10 @@ function askAboutSeam({ before, after, reasons, lines }: DoubtView, now: Decisio
   const end = lastWords(before);
   const start = firstWords(after);
   const but = against.length > 0 ? ` But ${against[0]}.` : '';
+  const why = sentenceOf(speaksFor[0], now) || `They were ${isJoined ? 'joined' : 'kept apart'}.`;
   return {
-    question: isKept ? `Does the line end before “${start}” stay?` : `Does a new paragraph begin at “${start}”?`,
-    reason: `Lines ${lines[0]} and ${lines[1]}: ${isJoined ? 'they were joined' : 'they were kept apart'}${speaksFor.length > 0 ? `, since ${speaksFor.slice(0, 2).join('; ')}` : ''}.${but}`,
+    question: isKept ? `Keep the line end before “${start}”?` : `Does a new paragraph start at “${start}”?`,
+    reason: `Lines ${lines[0]} and ${lines[1]}. ${why}${but}`,
     first: { label: 'Join', words: `${end} ${start}`, answer: isJoined ? 'now' : 'other' },
     second: {
       label: isKept ? 'Keep the line end' : 'New paragraph',
@@ -52,7 +53,7 @@ function askAboutSplit({ doubt, before, after, lines }: DoubtView): Question {
   const isClosed = doubt.now === Decision.mend;
   return {
     question: `Is it “${closed}” or “${head}${tail}”?`,
-    reason: `Lines ${lines[0]} and ${lines[1]}: ${isClosed ? 'it was closed up' : 'it keeps its hyphen'}, since ${SPLIT_WORDS[doubt.evidence]}.`,
+    reason: `Lines ${lines[0]} and ${lines[1]}. ${capital(SPLIT_WORDS[doubt.evidence])}, so it was ${isClosed ? 'closed up' : 'left with its hyphen'}.`,
     first: { label: 'Close up', words: closed, answer: isClosed ? 'now' : 'other' },
     second: { label: 'Keep the hyphen', words: head + tail, answer: isClosed ? 'other' : 'now' },
   };
@@ -66,22 +67,22 @@ function askAboutLines({ doubt, source, lines }: DoubtView): Question {
   const what = {
     repeated: {
       question: `Does “${begin}” belong to the text?`,
-      reason: `It stands on a line of its own ${doubt.places.length} times, as running heads do, the first time in line ${first}.`,
+      reason: `It is on a line of its own ${doubt.places.length} times, like a page head; the first is line ${first}.`,
     },
     head: {
       question: `Does “${begin}” belong to the text?`,
-      reason: `${where}: a date, a byline or a source before the text proper.`,
+      reason: `${where}: a date, byline or source before the text itself.`,
     },
     menu: {
       question: `Do the short lines from “${begin}” on belong to the text?`,
-      reason: `${where}: a row of very short lines, as the menus of web pages have them.`,
+      reason: `${where}: a run of very short lines, like the menu of a web page.`,
     },
   }[doubt.what];
   return {
     ...what,
     first: {
       label: doubt.places.length > 1 ? 'Leave all out' : 'Leave out',
-      words: 'folded, to be taken back',
+      words: 'you can restore it',
       answer: 'other',
     },
     second: { label: 'It belongs', words: begin, answer: 'now' },
@@ -101,8 +102,8 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
     const words = shortened(source);
     return {
       question: `Does the line “${words}” belong to the text?`,
-      reason: `Line ${lines[0]} was taken out by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
-      first: { label: 'Leave it out', words: 'struck out, to be taken back', answer: 'now' },
+      reason: `Line ${lines[0]} was removed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
+      first: { label: 'Leave it out', words: 'you can restore it', answer: 'now' },
       second: { label: 'It belongs', words, answer: 'other' },
     };
   }
@@ -110,11 +111,15 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
   return {
     question:
       becomes === ''
-        ? `Does “${keyWords(source.trim())}” go, ${where}?`
-        : `Does “${keyWords(source)}” become “${keyWords(doubt.becomes)}”, ${where}?`,
+        ? `Remove “${keyWords(source.trim())}” ${where}?`
+        : `Change “${keyWords(source)}” to “${keyWords(doubt.becomes)}” ${where}?`,
     reason: `Changed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
-    first: { label: becomes === '' ? 'It goes' : 'Change it', words: `${end}${doubt.becomes} ${start}`, answer: 'now' },
-    second: { label: 'Let it stand', words: `${end}${source} ${start}`, answer: 'other' },
+    first: {
+      label: becomes === '' ? 'Remove it' : 'Change it',
+      words: `${end}${doubt.becomes} ${start}`,
+      answer: 'now',
+    },
+    second: { label: 'Keep the original', words: `${end}${source} ${start}`, answer: 'other' },
   };
 }
 

@@ -27,14 +27,16 @@ const joined = viewOf({ ...shared, kind: 'seam', now: Decision.join, other: Deci
 describe('a doubt in words', () => {
   test('asks whether a paragraph begins; joining is the first answer, whatever was decided', () => {
     expect(askAbout(joined)).toEqual({
-      question: 'Does a new paragraph begin at “The great spur”?',
-      reason: 'Lines 57 and 58: they were joined, since the line is full. But the line ends a sentence.',
+      question: 'Does a new paragraph start at “The great spur”?',
+      reason: 'Lines 57 and 58. This line is full, so it probably runs on. But this line ends a sentence.',
       first: { label: 'Join', words: 'could be wood. The great spur', answer: 'now' },
       second: { label: 'New paragraph', words: 'could be wood. ¶ The great spur', answer: 'other' },
     });
     const apart = askAbout(viewOf({ ...shared, kind: 'seam', now: Decision.break, other: Decision.join }));
     expect([apart.first.answer, apart.second.answer]).toEqual(['other', 'now']);
-    expect(apart.reason).toContain('they were kept apart, since the line ends a sentence. But the line is full.');
+    expect(apart.reason).toContain(
+      'This line ends a sentence, so a new paragraph probably starts. But this line is full.',
+    );
   });
 
   test('asks how a split word is written', () => {
@@ -47,14 +49,14 @@ describe('a doubt in words', () => {
   test('asks whether something goes, or becomes something else', () => {
     const edit: Doubt = { ...shared, kind: 'edit', passes: ['reference-marks'], why: 'glued', becomes: '' };
     const gone = askAbout(viewOf(edit, { source: '3', before: 'was the end.', after: ' Then he' }));
-    expect(gone.question).toBe('Does “3” go, after “was the end.”?');
+    expect(gone.question).toBe('Remove “3” after “was the end.”?');
     const time: Doubt = { ...shared, kind: 'edit', passes: ['time-codes'], why: 'times', becomes: '' };
     const first = askAbout(viewOf(time, { source: '[0:04] ', before: '', after: 'We begin with the keel' }));
-    expect(first.question).toBe('Does “[0:04]” go, before “We begin with”?');
+    expect(first.question).toBe('Remove “[0:04]” before “We begin with”?');
     expect(gone.reason).toBe('Changed by “Reference marks”, but a figure behind a stop may belong to the text.');
     expect([gone.first.words, gone.second.words]).toEqual(['was the end. Then he', 'was the end.3 Then he']);
     const stops: Doubt = { ...edit, passes: ['doubled-punctuation'], why: 'may-be-ellipsis', becomes: '.' };
-    expect(askAbout(viewOf(stops, { source: '..' })).question).toContain('Does “..” become “.”');
+    expect(askAbout(viewOf(stops, { source: '..' })).question).toContain('Change “..” to “.”');
   });
 });
 
@@ -66,7 +68,7 @@ describe('a line that was taken out', () => {
     );
     expect(asked.question).toBe('Does the line “THE MILL” belong to the text?');
     expect(asked.reason).toBe(
-      'Line 4 was taken out by “Running heads and page numbers”, but it comes only once, so nothing proves that it is one.',
+      'Line 4 was removed by “Running heads and page numbers”, but it comes only once, so nothing proves that it is one.',
     );
     expect([asked.first.answer, asked.second.answer]).toEqual(['now', 'other']);
   });
@@ -91,7 +93,7 @@ describe('the bar', () => {
 
   test('two keys answer, one answers for all alike, one puts off; with Shift a key answers for all alike', () => {
     const doubts = show({ left: 11, view: joined, following: [] });
-    expect(screen.getByText('11 doubts')).toBeTruthy();
+    expect(screen.getByText('11 questions')).toBeTruthy();
     fireEvent.keyDown(document.body, { key: 'j' });
     expect(doubts.answer).toHaveBeenLastCalledWith('now', false);
     fireEvent.keyDown(document.body, { key: 'K', shiftKey: true });
@@ -115,7 +117,7 @@ describe('the bar', () => {
   test('says so when none is left, with the tally', () => {
     show({ left: 0, following: [] });
     expect(screen.getByRole('status').textContent).toBe(
-      'No doubt is left.1,284 words in, 1,241 out, 24 removed, 19 mended: every word is accounted for.',
+      'No questions left.1,284 words in, 1,241 out, 24 removed, 19 mended: every word is accounted for.',
     );
   });
 });

@@ -35,6 +35,7 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
   /** The first that was asked about, where the person has not been elsewhere in the text before. */
   const [isBack] = useState(place.get() !== undefined);
   const [first, setFirst] = useState<string>();
+  const isTouched = useTouched();
   /** Answered, and the worker has not yet said what came of it. */
   const onTheWay = useRef<readonly string[]>([]);
   /** Settled, but not yet known to be so by the cleaning. */
@@ -49,7 +50,7 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
     client.doubts.ask(order, later).then((found) => {
       if (!isQuiet()) return;
       setNext(found);
-      setFirst((known) => known ?? found.view?.doubt.key ?? '');
+      setFirst((known) => known ?? (isTouched.current ? '' : (found.view?.doubt.key ?? '')));
     }, ignoreClosedWorker);
     return () => {
       isCurrent = false;
@@ -117,4 +118,19 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
       setCalls((count) => count + 1);
     }, []),
   };
+}
+
+const TOUCHES = ['pointerdown', 'keydown', 'wheel'] as const;
+
+/** Whether the person has done anything on the page yet: from then on the view does not move by itself. */
+function useTouched(): React.RefObject<boolean> {
+  const isTouched = useRef(false);
+  useEffect(() => {
+    const note = () => (isTouched.current = true);
+    for (const touch of TOUCHES) document.addEventListener(touch, note, { capture: true, passive: true });
+    return () => {
+      for (const touch of TOUCHES) document.removeEventListener(touch, note, true);
+    };
+  }, []);
+  return isTouched;
 }

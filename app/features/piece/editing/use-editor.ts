@@ -114,7 +114,7 @@ export function useEditor(
       const lost = waiting.current.map(({ key }) => (key.length > 1 ? '' : key)).join('');
       waiting.current = [];
       if (lost)
-        toast({ text: 'This was typed before the text was ready, and is not in it', detail: lost, tone: 'bad' });
+        toast({ text: 'You typed this before the text was ready; it is not in the text', detail: lost, tone: 'bad' });
     };
     const make = async (row: number, edit: RowEdit, moves: boolean): Promise<boolean> => {
       const edited = await client.editRow(row, edit).catch(ignoreClosedWorker);

@@ -18,14 +18,14 @@ export function useRecoveredTyping({ id, typing, ready, decisions }: PieceView):
       const edited = await client.editRow(row, { kind: 'text', text, was }).catch(ignoreClosedWorker);
       if (edited?.step) {
         take(edited.step);
-        toast({ text: 'What you were typing when the page went is here', detail: 'Undo takes it out again.' });
+        toast({ text: 'What you typed before the page closed was recovered', detail: 'Undo removes it.' });
         return;
       }
       await keepTyping(id, { row, text: was, was });
       // It was stored after all, or its paragraph is another by now.
       const { text: clean } = await client.copy();
       if (!clean.includes(text))
-        toast({ text: 'This was typed when the page went, and is not in the text', detail: text });
+        toast({ text: 'You typed this before the page closed; it is not in the text', detail: text });
     };
     recover().catch(ignoreClosedWorker);
   }, [client, take, id]);

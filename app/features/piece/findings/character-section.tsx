@@ -38,7 +38,7 @@ export function CharacterSection({ piece, findings }: FindingsPart) {
             <th>Name</th>
             <th>Code point</th>
             <th className="number">Places</th>
-            <th>What becomes of it</th>
+            <th>What happens to it</th>
           </tr>
         </thead>
         <tbody>

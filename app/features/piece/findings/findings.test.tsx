@@ -80,7 +80,7 @@ describe('the rows of the findings act, and lead to their places', () => {
     const part = partOf(found);
     render(<CharacterSection {...part} />);
     expect(screen.getByText('U+00A0').closest('tr')?.textContent).toContain('⍽No-break space');
-    fireEvent.click(screen.getByRole('switch', { name: 'No-break and odd spaces' }));
+    fireEvent.click(screen.getByRole('switch', { name: 'No-break and other special spaces' }));
     expect(part.take).toHaveBeenCalledWith({ kind: 'switch-pass', pass: 'odd-spaces', on: false });
     fireEvent.click(screen.getByRole('button', { name: 'No-break space: show 1 in the text' }));
     expect(part.show).toHaveBeenCalledWith({ title: 'No-break space', places: [{ from: 42, to: 43 }], at: 0 });
@@ -91,7 +91,7 @@ describe('the rows of the findings act, and lead to their places', () => {
   test('a gap can be made the mark of paragraphs', () => {
     const part = partOf(found);
     render(<MarkSection {...part} />);
-    expect(screen.getByRole<HTMLInputElement>('radio', { name: /The evidence decides/ }).checked).toBe(true);
+    expect(screen.getByRole<HTMLInputElement>('radio', { name: /Decide automatically/ }).checked).toBe(true);
     fireEvent.click(screen.getByRole('radio', { name: /A blank line/ }));
     expect(part.take).toHaveBeenLastCalledWith({
       kind: 'choose',

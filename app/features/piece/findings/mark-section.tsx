@@ -35,8 +35,8 @@ export function MarkSection({ piece, findings }: FindingsPart) {
     >
       <Group aria-label="What marks a paragraph" value={chosen} onChange={choose}>
         <Line value={EVIDENCE}>
-          <Words>The evidence decides</Words>
-          <Strength>line by line: gaps, lengths and words together</Strength>
+          <Words>Decide automatically</Words>
+          <Strength>line by line, from gaps, lengths and words</Strength>
         </Line>
         {marks.map((finding) => (
           <Row key={keyOf(finding.mark)}>

@@ -8,15 +8,15 @@ export function MarkerSection({ piece, findings }: FindingsPart) {
   const { markers, speakers } = findings;
   return (
     <Section
-      title="Marks, cues and furniture"
+      title="Marks, cues, page heads and numbers"
       lead="What a text carries for its pages, its screen or its scholars. What is switched on leaves the clean text; what is off was found, and stays."
     >
       {markers.length > 0 && (
         <Table>
           <thead>
             <tr>
-              <th>Taken out by</th>
-              <th>For instance</th>
+              <th>Removed by</th>
+              <th>Example</th>
               <th className="number">Places</th>
             </tr>
           </thead>

@@ -12,7 +12,7 @@ export function RepeatedSection({ piece, findings }: FindingsPart) {
   };
   return (
     <Section
-      title="Lines that come back"
+      title="Repeated lines"
       lead="The same line three times or more, its figures aside. Running heads and notices come back on each page; a refrain does so too, and stays. The switch says which lines stay in the text."
     >
       <Table>
@@ -20,7 +20,7 @@ export function RepeatedSection({ piece, findings }: FindingsPart) {
           <tr>
             <th>Stays</th>
             <th>Line</th>
-            <th>What became of it</th>
+            <th>What happened to it</th>
             <th className="number">Places</th>
           </tr>
         </thead>

@@ -12,7 +12,7 @@ interface DifferenceListProps {
 /** Where a version reads otherwise than the piece does now, place by place. */
 export function DifferenceList({ differences, name, onShow }: DifferenceListProps) {
   const { count, shown } = differences;
-  if (count === 0) return <Note>The clean text is the same, letter by letter.</Note>;
+  if (count === 0) return <Note>The clean text is identical.</Note>;
   return (
     <>
       <Note>

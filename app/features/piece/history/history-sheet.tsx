@@ -21,7 +21,7 @@ export default function HistorySheet({ onClose, piece, ready, versions }: Histor
       <Columns>
         <section aria-label="Steps">
           <h3>Steps</h3>
-          <p>Press one to go back to where it had just been taken, or forth again.</p>
+          <p>Press a step to go back or forward to it.</p>
           <StepList piece={piece} ready={ready} />
         </section>
         <section aria-label="Versions">

@@ -11,18 +11,22 @@ const drop = choose({ kind: 'drop', ...slate });
 
 const CASES: readonly (readonly [string, Step, Lines])[] = [
   ['Joined lines 41 and 42', seam(Decision.join), [41, 42]],
-  ['Parted lines 41 and 43', seam(Decision.break), [41, 43]],
-  ['Took back: joined lines 41 and 42', { ...seam(Decision.join), kind: 'withdraw' } as Step, [41, 42]],
+  ['Separated lines 41 and 43', seam(Decision.break), [41, 43]],
+  ['Undid: joined lines 41 and 42', { ...seam(Decision.join), kind: 'withdraw' } as Step, [41, 42]],
   ['Wrote “board” for “slate” in line 7', choose({ kind: 'rewrite', ...slate, text: 'board' }), [7, 7]],
   ['Left out “slate” in line 7', choose({ kind: 'rewrite', ...slate, text: '' }), [7, 7]],
   ['Left out lines 1 to 6', drop, [1, 6]],
-  ['Held line 3 as it is', choose({ kind: 'hold', ...slate }), [3, 3]],
+  ['Kept line 3 as in the source', choose({ kind: 'hold', ...slate }), [3, 3]],
   ['Clean only lines 2 to 9', choose({ kind: 'limit', ...slate }), [2, 9]],
-  ['Stet “[4]” in line 5: Reference marks', choose({ kind: 'stet', ...mark, pass: 'reference-marks' }), [5, 5]],
+  [
+    'Kept the original “[4]” in line 5: Reference marks',
+    choose({ kind: 'stet', ...mark, pass: 'reference-marks' }),
+    [5, 5],
+  ],
   ['Said of lines 2 to 9: a list', choose({ kind: 'part', ...slate, as: 'list' }), [2, 9]],
   ['Ligatures: switched off', { kind: 'switch-pass', pass: 'ligatures', on: false }, undefined],
   ['Left out words in lines 1 to 90', { kind: 'together', steps: [drop, drop] }, [1, 90]],
-  ['Back to the version “First”', { kind: 'restore', name: 'First', style: DEFAULT_STYLE, choices: [] }, undefined],
+  ['Restored the version “First”', { kind: 'restore', name: 'First', style: DEFAULT_STYLE, choices: [] }, undefined],
 ];
 
 describe('a step is called', () => {

@@ -9,7 +9,7 @@ export type Lines = readonly [number, number] | undefined;
 const DONE: Readonly<Record<Decision, string>> = {
   [Decision.join]: 'Joined',
   [Decision.mend]: 'Mended the word between',
-  [Decision.break]: 'Parted',
+  [Decision.break]: 'Separated',
   [Decision.keep]: 'Kept the line end between',
 };
 
@@ -21,21 +21,21 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
     case 'choose':
       return choiceWords(step.choice, lines, style, source);
     case 'withdraw':
-      return `Took back: ${lowered(choiceWords(step.choice, lines, style, source))}`;
+      return `Undid: ${lowered(choiceWords(step.choice, lines, style, source))}`;
     case 'switch-pass':
       return `${passTitle(step.pass, style)}: switched ${step.on ? 'on' : 'off'}`;
     case 'set-pass':
-      return `${passTitle(step.pass, style)}: another setting`;
+      return `${passTitle(step.pass, style)}: setting changed`;
     case 'move-pass':
-      return `${passTitle(step.pass, style)}: works at another time`;
+      return `${passTitle(step.pass, style)}: moved in the order`;
     case 'reset-passes':
-      return 'All passes as at first';
+      return 'All passes reset';
     case 'set-rule':
       return `Own rule: ${ruleTitle(step.rule)}`;
     case 'remove-rule':
-      return 'Own rule removed';
+      return 'Rule removed';
     case 'restore':
-      return `Back to the version “${step.name}”`;
+      return `Restored the version “${step.name}”`;
     case 'together':
       return togetherWords(step.steps, lines, style, source);
   }
@@ -67,15 +67,15 @@ function choiceWords(choice: Choice, lines: Lines, style: Style, source: string)
     case 'part':
       return `Said${where ? ` of${where}` : ''}: ${PART_WORDS[choice.as]}`;
     case 'hold':
-      return `Held${where || ' a part'} as it is`;
+      return `Kept${where || ' a part'} as in the source`;
     case 'limit':
       return choice.pass
         ? `${passTitle(choice.pass, style)}: only in${where || ' a part'}`
         : `Clean only${where || ' a part'}`;
     case 'stet':
-      return `Stet ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}: ${passTitle(choice.pass, style)}`;
+      return `Kept the original ${quoted(source.slice(choice.from, choice.to))}${lines ? ` in${where}` : ''}: ${passTitle(choice.pass, style)}`;
     case 'approve':
-      return `Found right: ${passTitle(choice.pass, style)}${lines ? `,${where}` : ''}`;
+      return `Approved: ${passTitle(choice.pass, style)}${lines ? `,${where}` : ''}`;
     case 'mark':
       return `Paragraphs by ${markWords(choice.mark)}`;
     case 'measure':

@@ -48,17 +48,17 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
                   setCompared(undefined);
                 }}
               >
-                Go back to it
+                Restore
               </Button>
               <Button isDisabled={!ready} onPress={() => compare(version)}>
-                {compared?.id === version.id ? 'Hide what differs' : 'Compare with now'}
+                {compared?.id === version.id ? 'Hide the differences' : 'Compare'}
               </Button>
               <QuietButton
                 onPress={() => {
                   versions.forget(version);
                   toast({
-                    text: `The version “${version.name}” was forgotten`,
-                    action: { label: 'Put it back', run: () => versions.putBack(version) },
+                    text: `The version “${version.name}” was deleted`,
+                    action: { label: 'Restore', run: () => versions.putBack(version) },
                   });
                 }}
               >
@@ -72,7 +72,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
                 onShow={(at) => {
                   const { shown } = compared.differences;
                   piece.show({
-                    title: `Otherwise in “${version.name}”`,
+                    title: `Different in “${version.name}”`,
                     places: shown.map(({ from, to }) => ({ from, to })),
                     at,
                   });
@@ -99,8 +99,8 @@ function KeepForm({ onKeep }: { readonly onKeep: (name: string) => void }) {
       }}
     >
       <TextField value={name} onChange={setName}>
-        <Label>Keep it as it is now, as</Label>
-        <Input placeholder="First reading" maxLength={80} />
+        <Label>Save the current state as</Label>
+        <Input placeholder="First draft" maxLength={80} />
       </TextField>
       <Button type="submit" isDisabled={name.trim() === ''}>
         Keep

@@ -13,9 +13,9 @@ interface KeysSheetProps {
 
 const GROUPS: readonly { readonly id: Command['group']; readonly title: string }[] = [
   { id: 'doubts', title: 'Doubts' },
-  { id: 'moving', title: 'Going through the text' },
+  { id: 'moving', title: 'Moving around' },
   { id: 'paragraphs', title: 'Paragraphs and selections' },
-  { id: 'view', title: 'The screen' },
+  { id: 'view', title: 'View' },
 ];
 
 /** Keys that are the same in all programs, or belong to the place where they are pressed. */
@@ -42,7 +42,7 @@ export default function KeysSheet({ onClose, onChange }: KeysSheetProps) {
   });
   return (
     <Sheet title="Keys" isOpen onClose={onClose} width={860}>
-      <p>Press a key’s button, then the key that you want instead. Keys work wherever no text is being typed.</p>
+      <p>To change a key, press its button, then the new key. Keys work wherever you are not typing.</p>
       <Trouble role="status">{asked ? 'Press the new key now, or Esc to leave it as it is.' : trouble}</Trouble>
       <Columns>
         {GROUPS.map((group) => (

@@ -104,14 +104,14 @@ export default function EditList({ piece, drawer }: { readonly piece: PieceView;
         </Status>
         {ticked.size > 0 ? (
           <>
-            <Button onPress={() => void act('stet', [...ticked])}>Let {ticked.size} stand</Button>
-            <Button onPress={() => void act('approve', [...ticked])}>They are right</Button>
+            <Button onPress={() => void act('stet', [...ticked])}>Keep {ticked.size} originals</Button>
+            <Button onPress={() => void act('approve', [...ticked])}>Approve them</Button>
           </>
         ) : (
           count > 0 && (
             <>
-              <Button onPress={() => void act('stet')}>Let all {count.toLocaleString('en')} stand</Button>
-              {only === 'doubts' && <Button onPress={() => void act('approve')}>All are right</Button>}
+              <Button onPress={() => void act('stet')}>Keep all {count.toLocaleString('en')} originals</Button>
+              {only === 'doubts' && <Button onPress={() => void act('approve')}>Approve all</Button>}
             </>
           )
         )}
@@ -119,7 +119,7 @@ export default function EditList({ piece, drawer }: { readonly piece: PieceView;
         <QuietButton onPress={() => void save('json')}>as JSON</QuietButton>
       </Controls>
       <ConcordanceList
-        label="Edits: arrows move, Space ticks, S lets one stand, A finds it right, Enter shows it in the text"
+        label="Edits: arrows move, Space ticks, S keeps the original, A approves, Enter shows it in the text"
         count={count}
         empty={emptyWords(counts, only)}
         isTicked={(at) => ticked.has(lineAt(at)?.entry ?? -1)}
@@ -157,10 +157,10 @@ function passOptions(counts: Readonly<Record<string, number>>, { decisions }: Pi
 function emptyWords(counts: LedgerCount | undefined, only: Only | undefined): string {
   if (!counts) return '';
   if (counts.all === 0) return 'The source needed no cleaning: the clean text is the source, character for character.';
-  if (only === 'doubts') return 'Nothing is in doubt here.';
+  if (only === 'doubts') return 'No questions here.';
   if (only === 'by-hand')
-    return 'Nothing was decided by hand yet. Stets, own rules and decisions at seams are listed here.';
-  return 'No edit is of this kind.';
+    return 'You have changed nothing by hand yet. Originals you kept, your own rules and your decisions at line ends are listed here.';
+  return 'No changes of this kind.';
 }
 
 interface EditCellsProps {
@@ -199,8 +199,8 @@ function EditCells({ line, isTicked, onTick, onStet, onApprove, titleOf: title }
         {title(line)}
       </Note>
       <Actions role="gridcell">
-        {line.doubt && <RowButton onClick={() => onApprove(line)}>Right</RowButton>}
-        <RowButton onClick={() => onStet(line)}>{line.state === 'stet' ? 'Take back' : 'Stet'}</RowButton>
+        {line.doubt && <RowButton onClick={() => onApprove(line)}>Approve</RowButton>}
+        <RowButton onClick={() => onStet(line)}>{line.state === 'stet' ? 'Undo' : 'Keep original'}</RowButton>
       </Actions>
     </>
   );

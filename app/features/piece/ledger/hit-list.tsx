@@ -115,7 +115,7 @@ function Hits({ piece, found, hits, range, isLooking, where }: HitsProps) {
     decisions.take(stepFor(rule, hits.filter((hit) => left.has(hit)).map(placeOf), range));
     toast({
       text: `${ticked.toLocaleString('en')} replaced`,
-      detail: `${ruleTitle(rule)} is kept as an own rule, at the end of the passes. Undo takes it back.`,
+      detail: `${ruleTitle(rule)} is now one of your rules; it runs after all passes. Undo removes it.`,
     });
   };
   const onKey = (pressed: string, at: number, next: () => void) => {
@@ -128,7 +128,7 @@ function Hits({ piece, found, hits, range, isLooking, where }: HitsProps) {
     <>
       <Controls>
         <FindField
-          label="Put in its place"
+          label="Replace with"
           placeholder="nothing"
           shown={insertShown}
           onChange={setInsert}

@@ -54,7 +54,7 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
     >
       <Top>
         <FindField
-          label="Look for"
+          label="Find"
           placeholder="words, spaces, line ends … empty: all edits"
           shown={look}
           onChange={setLook}

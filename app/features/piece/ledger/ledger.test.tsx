@@ -35,7 +35,7 @@ describe('the field for what is looked for', () => {
     const [shown, setShown] = useState('');
     return (
       <FindField
-        label="Look for"
+        label="Find"
         shown={shown}
         onChange={(next) => {
           setShown(next);
@@ -89,7 +89,7 @@ describe('why an edit was made', () => {
       certainty: 0.98,
       seam: { decision: 0, reasons: [{ name: 'startsLower', weight: -2 }] },
     });
-    expect(words).toBe('Since the next line begins with a small letter. 98 % certain.');
+    expect(words).toBe('The next line starts with a small letter, so it probably runs on. 98 % certain.');
   });
 });
 

@@ -1,5 +1,5 @@
 import { Decision, findPass, passOfReason, type LedgerLine } from '../../../../core/index.ts';
-import { reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
+import { reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
 
 /** Why an edit was made, and how certain it is, as one sentence or two. */
 export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {
@@ -7,7 +7,7 @@ export function reasonOf({ passes, certainty, why, seam }: LedgerLine): string {
   if (seam) {
     const split = seam.split && seam.decision === Decision.mend ? [SPLIT_WORDS[seam.split]] : [];
     const reasons = [...split, ...reasonWords(seam.reasons, seam.decision).for];
-    return `${reasons.length > 0 ? `Since ${reasons.join('; ')}.` : ''}${sure}`.trim();
+    return `${sentenceOf(reasons[0], seam.decision)}${sure}`.trim();
   }
   const pass = why ? passOfReason(passes, why) : passes.map(findPass).find((one) => one !== undefined);
   const doubt = why ? pass?.reasons?.[why] : undefined;

@@ -14,7 +14,7 @@ export function ChoiceChips({ decisions }: { readonly decisions: Decisions }) {
       {mark && (
         <Said
           words={`Paragraphs by ${markWords(mark.mark)}`}
-          back="let the evidence decide again"
+          back="decide automatically again"
           onBack={() => take({ kind: 'withdraw', choice: mark })}
         />
       )}

@@ -52,11 +52,11 @@ export function EditPopup({ asked, onClose, client, decisions }: EditPopupProps)
         <Told view={view} style={decisions.style} />
         <Options aria-label="Decide this change" autoFocus="first" onClose={onClose}>
           <Option id="one" onAction={() => stet(false)}>
-            {isOwn ? 'Take it back' : 'Stet: let the source stand'}
+            {isOwn ? 'Undo this change' : 'Keep the original (stet)'}
           </Option>
           {view.alike > 1 && !isOwn && (
             <Option id="alike" onAction={() => stet(true)}>
-              Stet all {view.alike.toLocaleString('en')} alike
+              Keep the original in all {view.alike.toLocaleString('en')} alike
             </Option>
           )}
         </Options>
@@ -74,8 +74,7 @@ function Told({ view, style }: { readonly view: EditView; readonly style: Style 
   return (
     <Head>
       <Words>
-        <del>{shortened(view.source)}</del>{' '}
-        {view.becomes === '' ? 'was taken out' : <ins>{shortened(view.becomes)}</ins>}
+        <del>{shortened(view.source)}</del> {view.becomes === '' ? 'was removed' : <ins>{shortened(view.becomes)}</ins>}
       </Words>
       <p>
         <b>{view.passes.map((id) => passTitle(id, style)).join(', ')}</b>

@@ -4,7 +4,7 @@ import { Decision, type ParagraphMark, type SeamView, type Step } from '../../..
 import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { markWords } from '../words/mark-words.ts';
 import { DropMark, ProofMark } from '../reading/proof-mark.tsx';
-import { DECISION_WORDS, reasonWords, SPLIT_WORDS } from '../words/seam-words.ts';
+import { DECISION_WORDS, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
 
 export interface SeamAsked {
   readonly seam: SeamView;
@@ -57,41 +57,41 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
             >
               <ProofMark decision={decision} />
               <span>{DECISION_WORDS[decision].todo}</span>
-              <small>{decision === seam.decision ? 'as it is now' : DECISION_WORDS[decision].help}</small>
+              <small>{decision === seam.decision ? 'current' : DECISION_WORDS[decision].help}</small>
             </Choice>
           ))}
           {seam.words.map((words, at) => (
             <Choice
               key={at}
               id={`drop-${at}`}
-              textValue={`Drop line ${seam.lines[at]}`}
+              textValue={`Leave out line ${seam.lines[at]}`}
               onAction={() => {
                 take({ kind: 'choose', choice: { kind: 'drop', from: words.from, to: words.to } });
                 onClose();
               }}
             >
               <DropMark />
-              <span>Drop line {seam.lines[at]}</span>
-              <small>{at === 0 ? 'the one above goes' : 'the one below goes'}</small>
+              <span>Leave out line {seam.lines[at]}</span>
+              <small>{at === 0 ? 'the line above' : 'the line below'}</small>
             </Choice>
           ))}
           {seam.settled && (
             <Choice id="withdraw" onAction={withdraw}>
               <i />
-              <span>Let the evidence decide</span>
-              <small>take your decision back</small>
+              <span>Decide automatically</span>
+              <small>undo your decision</small>
             </Choice>
           )}
           {seam.gap && (
             <WideOption id="mark" onAction={() => markBy(seam.gap!)}>
-              <span>Such gaps mark paragraphs</span>
+              <span>Gaps like this mark paragraphs</span>
               <small>{markWords(seam.gap)}, in the whole text</small>
             </WideOption>
           )}
           {seam.gap && seam.decision === Decision.break && (
             <WideOption id="no-mark" onAction={() => markBy({ by: 'nothing' })}>
-              <span>No gap marks paragraphs</span>
-              <small>go by words and line lengths</small>
+              <span>Gaps do not mark paragraphs</span>
+              <small>use words and line lengths</small>
             </WideOption>
           )}
         </Options>
@@ -110,14 +110,15 @@ function Why({ seam }: { readonly seam: SeamView }) {
         Lines {seam.lines[0]} and {seam.lines[1]}: {DECISION_WORDS[seam.decision].done}
       </b>
       {seam.settled ? (
-        <p>You decided this.</p>
+        <p>Your decision.</p>
       ) : (
         <>
+          <p>{sentenceOf(speaksFor[0], seam.decision)}</p>
+          {speaksFor.length > 1 && <p>Also: {speaksFor.slice(1, 3).join('; ')}.</p>}
+          {reasons.against.length > 0 && <p>Against: {reasons.against.slice(0, 2).join('; ')}.</p>}
           <p>
-            {Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so it is in doubt' : ''}.
+            {Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so you are asked' : ''}.
           </p>
-          {speaksFor.length > 0 && <p>Since {speaksFor.slice(0, 3).join('; ')}.</p>}
-          {reasons.against.length > 0 && <p>Against it: {reasons.against.slice(0, 2).join('; ')}.</p>}
         </>
       )}
     </Head>

@@ -47,7 +47,7 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
           data-stop="name"
           isSelected={isLit}
           onChange={(lit) => props.onLight(lit ? id : undefined)}
-          aria-label={`Light up the edits of “${title}”`}
+          aria-label={`Highlight the changes of “${title}”`}
         >
           <span>{title}</span>
           {isOn && count > 0 && <Count>{count.toLocaleString('en')}</Count>}
@@ -57,7 +57,7 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
       {isLit && (
         <About>
           <p>{summary}</p>
-          {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its edits</QuietButton>}
+          {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its changes</QuietButton>}
           {isRemovable && (
             <QuietButton onPress={() => take({ kind: 'remove-rule', rule: id })}>Remove the rule</QuietButton>
           )}

@@ -11,8 +11,8 @@ export function PassOrder({ style, take }: PassOrderProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <QuietButton onPress={() => setOpen(true)}>Working order…</QuietButton>
-      <Sheet title="Working order" isOpen={isOpen} onClose={() => setOpen(false)} width={420}>
+      <QuietButton onPress={() => setOpen(true)}>Order of passes…</QuietButton>
+      <Sheet title="Order of passes" isOpen={isOpen} onClose={() => setOpen(false)} width={420}>
         <p>
           Passes work one after the other, each on what the one before left. Drag one by its handle to another place, or
           take it with Enter and move it with the arrow keys.

@@ -51,27 +51,27 @@ function showRail(style: Style, lit?: string) {
 }
 
 describe('the rail of passes', () => {
-  const button = (title: string) => screen.queryByRole('button', { name: `Light up the edits of “${title}”` });
+  const button = (title: string) => screen.queryByRole('button', { name: `Highlight the changes of “${title}”` });
   const open = (name: RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 
   test('shows those that did something; the others are folded, with what they would do', () => {
     showRail(DEFAULT_STYLE);
     expect(button('Ligatures')?.textContent).toBe('Ligatures1,234');
-    expect([button('Tabs'), button('Dashes alike')]).toEqual([null, null]);
+    expect([button('Tabs'), button('Same dash throughout')]).toEqual([null, null]);
     open(/found nothing/);
     expect(button('Tabs')?.textContent).toBe('Tabs');
     open(/are off, 1 would change something/);
-    expect(button('Dashes alike')?.textContent).toBe('Dashes alike(7)');
+    expect(button('Same dash throughout')?.textContent).toBe('Same dash throughout(7)');
   });
 
   test('any is found by its name or by what it does', () => {
     showRail(DEFAULT_STYLE);
     const field = screen.getByRole('searchbox', { name: 'Find a pass' });
-    fireEvent.change(field, { target: { value: 'dashes alike' } });
-    expect(button('Dashes alike')).not.toBeNull();
+    fireEvent.change(field, { target: { value: 'dash through' } });
+    expect(button('Same dash throughout')).not.toBeNull();
     expect(button('Ligatures')).toBeNull();
     fireEvent.change(field, { target: { value: 'no such thing' } });
-    expect(screen.getByText('No pass says so.')).toBeTruthy();
+    expect(screen.getByText('No pass matches.')).toBeTruthy();
   });
 
   test('a pass that is switched stays where it is', () => {
@@ -89,18 +89,18 @@ describe('the rail of passes', () => {
     expect(take).toHaveBeenLastCalledWith({ kind: 'switch-pass', pass: 'emoji', on: true });
     expect(screen.queryByRole('button', { name: /Footnotes: Place/ })).toBeNull();
     expect((await screen.findByRole('button', { name: /Tabs: A tab becomes/ })).textContent).toContain('one space');
-    expect(screen.getByRole('button', { name: /Dashes alike: Form/ }).textContent).toContain('word – word');
+    expect(screen.getByRole('button', { name: /Same dash throughout: Form/ }).textContent).toContain('word – word');
   });
 
   test('all can be brought back to what is usual, once something was changed', () => {
     const take = showRail(applyPassSwitch(DEFAULT_STYLE, 'tabs', false));
-    fireEvent.click(screen.getByRole('button', { name: 'All passes as usual' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Reset all passes' }));
     expect(take).toHaveBeenCalledWith({ kind: 'reset-passes' });
   });
 
   test('nothing is offered to be brought back before', () => {
     showRail(DEFAULT_STYLE);
-    expect(screen.queryByRole('button', { name: 'All passes as usual' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Reset all passes' })).toBeNull();
   });
 });
 
@@ -120,7 +120,7 @@ describe('what a person says marks paragraphs', () => {
     const { decisions, take } = decisionsOf(DEFAULT_STYLE, [choice]);
     render(<ChoiceChips decisions={decisions} />);
     expect(screen.getByText(/Paragraphs by a blank line/)).not.toBeNull();
-    fireEvent.click(screen.getByRole('button', { name: /let the evidence decide again/ }));
+    fireEvent.click(screen.getByRole('button', { name: /decide automatically again/ }));
     expect(take).toHaveBeenCalledWith({ kind: 'withdraw', choice });
   });
 

@@ -79,13 +79,13 @@ export function PassRail(props: PassRailProps) {
           </section>
           {rules.length > 0 && (
             <section aria-labelledby="group-rules">
-              <h2 id="group-rules">Own rules</h2>
+              <h2 id="group-rules">Your rules</h2>
               {rules.map((rule) => (
                 <PassItem
                   key={rule.id}
                   {...itemProps(props, rule.id, onSwitch)}
                   title={ruleTitle(rule)}
-                  summary="Your own replacement, after all passes."
+                  summary="Your own replacement; it runs after all passes."
                   isRemovable
                 />
               ))}
@@ -103,7 +103,7 @@ export function PassRail(props: PassRailProps) {
       <Below>
         <PassOrder style={style} take={take} />
         {!isAsUsual(style) && (
-          <QuietButton onPress={() => take({ kind: 'reset-passes' })}>All passes as usual</QuietButton>
+          <QuietButton onPress={() => take({ kind: 'reset-passes' })}>Reset all passes</QuietButton>
         )}
       </Below>
     </Rail>
@@ -136,7 +136,7 @@ interface GroupsProps {
 }
 
 function Found({ groups, itemOf }: GroupsProps) {
-  if (groups.length === 0) return <Quiet role="status">No pass says so.</Quiet>;
+  if (groups.length === 0) return <Quiet role="status">No pass matches.</Quiet>;
   return <Groups groups={groups} itemOf={itemOf} />;
 }
 

@@ -32,8 +32,8 @@ export function PartMenu({ part, onSay, isOpen, onOpenChange }: PartMenuProps) {
             </Kind>
           ))}
           {part && (
-            <Kind id="as-found" textValue="Let the evidence decide">
-              Let the evidence decide <small>take it back</small>
+            <Kind id="as-found" textValue="Decide automatically">
+              Decide automatically <small>take it back</small>
             </Kind>
           )}
         </Options>

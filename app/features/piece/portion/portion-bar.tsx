@@ -48,14 +48,14 @@ export function PortionBar({
     >
       <Bar aria-label="The selected part">
         <b>{first === last ? `Line ${first}` : `Lines ${first} to ${last}`}</b>
-        {isTypedOver && <Hint>What you type stands in its place</Hint>}
+        {isTypedOver && <Hint>Typing replaces it</Hint>}
         {isWriting && (
           <Hint>
-            <KeyCap>Alt</KeyCap> <KeyCap>F10</KeyCap> leads here
+            <KeyCap>Alt</KeyCap> <KeyCap>F10</KeyCap> opens this bar
           </Hint>
         )}
         <Button onPress={() => toggle('hold')}>
-          {view.isHeld ? 'Release' : 'Hold as it is'} <Key of="hold" />
+          {view.isHeld ? 'Release' : 'Keep as in the source'} <Key of="hold" />
         </Button>
         <Button onPress={() => act({ kind: 'only' })}>
           Clean only this <Key of="only-here" />
@@ -71,7 +71,7 @@ export function PortionBar({
         />
         {view.passes.length > 0 && (
           <MenuTrigger>
-            <Button>Stet a pass here…</Button>
+            <Button>Keep the original here…</Button>
             <Panel placement="top">
               <Options
                 aria-label="Passes that changed something here"

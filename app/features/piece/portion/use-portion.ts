@@ -55,7 +55,7 @@ export function usePortion({ ready, decisions }: PieceView, portion: Portion | u
 }
 
 export function sayNothingChosen(): void {
-  toast({ text: 'Nothing is chosen', detail: 'Select some of either column first, then press the key.' });
+  toast({ text: 'Nothing is selected', detail: 'Select some text in either column first, then press the key.' });
 }
 
 /** The source range of the row that has the focus. */

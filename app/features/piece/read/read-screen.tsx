@@ -23,7 +23,7 @@ export function ReadScreen() {
     <Page tabIndex={0} {...home} aria-label="Clean text" lang={ready.summary.language || undefined}>
       <Bar>
         <Button onPress={back}>
-          Back to the work <Key of="read" />
+          Back <Key of="read" />
         </Button>
         <Button isDisabled={!isComplete} onPress={() => window.print()}>
           Print
@@ -33,7 +33,7 @@ export function ReadScreen() {
         </span>
       </Bar>
       <Text>
-        {ready.summary.blocks === 0 && <p>There is nothing left in this text to read.</p>}
+        {ready.summary.blocks === 0 && <p>There is no text left to read.</p>}
         {parts.map((part, at) => (
           <Part key={at} blocks={part} />
         ))}

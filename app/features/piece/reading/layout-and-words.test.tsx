@@ -57,12 +57,12 @@ describe('reasons', () => {
       { name: 'fullLine', weight: -2 },
     ] as const;
     expect(reasonWords(reasons, Decision.break)).toEqual({
-      for: ['the line ends a sentence'],
-      against: ['the line is full'],
+      for: ['this line ends a sentence'],
+      against: ['this line is full'],
     });
     expect(reasonWords(reasons, Decision.join)).toEqual({
-      for: ['the line is full'],
-      against: ['the line ends a sentence'],
+      for: ['this line is full'],
+      against: ['this line ends a sentence'],
     });
   });
 });

@@ -152,7 +152,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
             </RowPlace>
           ))}
         </Sheet>
-        {plan.count === 0 && <Nothing>There is nothing in this text to show.</Nothing>}
+        {plan.count === 0 && <Nothing>There is nothing to show.</Nothing>}
       </Scroller>
       <OverviewRibbon
         plan={plan}

@@ -1,6 +1,6 @@
 import { Fragment, memo, useState } from 'react';
 import { styled } from 'styled-components';
-import { BY_HAND, findPass, type LineView, type Place } from '../../../../core/index.ts';
+import { findPass, type LineView, type Place } from '../../../../core/index.ts';
 import { faces } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
 import { LineEndSign } from './signed-text.tsx';
@@ -58,10 +58,22 @@ const NONE: ReadonlySet<number> = new Set();
 /** What is under a fold: how many lines, and what took them out. */
 function foldWords(run: readonly LineView[], isOpen: boolean): string {
   const left = run.filter(({ dropped }) => dropped);
-  const passes = [...new Set(left.flatMap(({ runs }) => runs.flatMap(({ passes: by }) => by)))];
-  const names = passes.map((pass) => (pass === BY_HAND ? 'left out' : (findPass(pass)?.title ?? ''))).filter(Boolean);
   const count = `${left.length} ${left.length === 1 ? 'line' : 'lines'}`;
+  const byHand = left.find((line) => line.byHand === 'left-out');
+  if (byHand) return `${isOpen ? 'Fold ' : ''}${count} left out: ${shortened(byHand)}`;
+  const passes = [...new Set(left.flatMap(({ runs }) => runs.flatMap(({ passes: by }) => by)))];
+  const names = passes.map((pass) => findPass(pass)?.title ?? '').filter(Boolean);
   return `${isOpen ? 'Fold ' : ''}${count}${names.length > 0 ? `: ${names.join(', ').toLowerCase()}` : ''}`;
+}
+
+const LONGEST = 40;
+
+function shortened({ runs }: LineView): string {
+  const text = runs
+    .map((run) => run.text)
+    .join('')
+    .trim();
+  return text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text;
 }
 
 interface SourceLineProps extends Pick<SourceCellProps, 'lit' | 'shown' | 'isSigned'> {

@@ -18,10 +18,10 @@ export function TourBar({ tour, onShow }: TourBarProps) {
       <span role="status">
         {(at + 1).toLocaleString('en')} of {count.toLocaleString('en')}
       </span>
-      <QuietButton isDisabled={count < 2} onPress={() => go(-1)} aria-label="The place before">
+      <QuietButton isDisabled={count < 2} onPress={() => go(-1)} aria-label="Previous place">
         ↑
       </QuietButton>
-      <QuietButton isDisabled={count < 2} onPress={() => go(1)} aria-label="The next place">
+      <QuietButton isDisabled={count < 2} onPress={() => go(1)} aria-label="Next place">
         ↓
       </QuietButton>
       <QuietButton onPress={() => onShow(undefined)}>Done</QuietButton>

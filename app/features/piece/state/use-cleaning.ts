@@ -33,7 +33,7 @@ export type CleaningState =
 
 export interface Cleaning {
   readonly state: CleaningState;
-  /** Own rules that took too long on this text and were left out. */
+  /** Your rules that took too long on this text and were left out. */
   readonly slowRules: readonly OwnRule[];
   stop(): void;
   startAgain(): void;

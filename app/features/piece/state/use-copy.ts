@@ -34,7 +34,7 @@ function write(done: string, { plain, html }: { plain: Promise<string>; html?: P
     () =>
       toast({
         text: 'The browser did not let this page write to the clipboard',
-        detail: 'Allow the clipboard for this page, or select the clean text and copy it by hand.',
+        detail: 'Allow clipboard access for this page, or select the clean text and press Ctrl+C.',
         tone: 'bad',
       }),
   );

@@ -28,8 +28,7 @@ export function useSaving(pieceId: string): (write: PieceWrite) => void {
 
   useEffect(() => {
     if (!data || (data.ok && !data.merged)) return;
-    if (data.ok)
-      toast({ text: 'This piece was changed in another tab', detail: 'Its changes and yours are both here now.' });
+    if (data.ok) toast({ text: 'This piece was changed in another tab', detail: 'Both sets of changes are here now.' });
     else toast({ ...STORAGE_WORDS[data.problem], tone: 'bad' });
     if (data.ok || data.problem === 'outrun') catchUp();
   }, [data, catchUp]);

@@ -10,7 +10,7 @@ export function useSlowRuleNews(slowRules: readonly OwnRule[]): void {
     for (const rule of slowRules.slice(told.current)) {
       toast({
         text: `Your rule ${ruleTitle(rule)} takes too long on this text`,
-        detail: 'It was left out, everything else was done. Make its expression simpler, or take it away.',
+        detail: 'It was skipped; everything else was done. Simplify its expression, or remove the rule.',
         tone: 'bad',
       });
     }

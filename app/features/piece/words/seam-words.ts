@@ -5,8 +5,8 @@ export const DECISION_WORDS: Readonly<
   Record<Decision, { readonly done: string; readonly todo: string; readonly help: string }>
 > = {
   [Decision.join]: { done: 'joined', todo: 'Join', help: 'the text runs on' },
-  [Decision.mend]: { done: 'mended', todo: 'Mend the word', help: 'close up, drop the hyphen' },
-  [Decision.break]: { done: 'a new paragraph', todo: 'New paragraph', help: 'the line end was meant' },
+  [Decision.mend]: { done: 'mended', todo: 'Mend the word', help: 'drop the hyphen' },
+  [Decision.break]: { done: 'a new paragraph', todo: 'New paragraph', help: 'a real line end' },
   [Decision.keep]: { done: 'kept as a line end', todo: 'Keep the line end', help: 'verse, an address' },
 };
 
@@ -19,70 +19,91 @@ interface Sides {
 
 const SAID = 'you said what this part is';
 
+/** Each piece of evidence as a clause that a sentence can begin with. */
 const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
-  chosenMark: { apart: 'you said that a gap like this marks a paragraph', on: '' },
-  otherThanMark: { apart: '', on: 'you said that another gap marks paragraphs' },
+  chosenMark: { apart: 'you said that gaps like this mark paragraphs', on: '' },
+  otherThanMark: { apart: '', on: 'you said that another kind of gap marks paragraphs' },
   lineEndMark: { apart: 'the text itself marks a paragraph here', on: '' },
   gap: {
-    apart: 'a gap like this one stands between paragraphs here',
-    on: 'gaps like this one mostly stand inside paragraphs here',
+    apart: 'gaps like this separate paragraphs in this text',
+    on: 'gaps like this mostly fall inside paragraphs in this text',
   },
-  plainGapWhereMarked: { apart: '', on: 'paragraphs here are marked, and this line end is not' },
-  fullLine: { apart: '', on: 'the line is full' },
+  plainGapWhereMarked: { apart: '', on: 'paragraphs are marked in this text, and this line end is not' },
+  fullLine: { apart: '', on: 'this line is full' },
   room: { apart: 'the next word would have fitted on this line', on: '' },
-  roomAfterStop: { apart: 'a sentence ends with room left on the line', on: '' },
-  roomAtWiderGap: { apart: 'the line has room left, and a wider gap follows', on: '' },
-  shortFill: { apart: 'the line is shorter than lines that run on here', on: '' },
+  roomAfterStop: { apart: 'a sentence ends here with room left on the line', on: '' },
+  roomAtWiderGap: { apart: 'this line has room left, and a wider gap follows', on: '' },
+  shortFill: { apart: 'this line is shorter than the ones that run on', on: '' },
   fullEnd: {
-    apart: 'paragraphs are many here, so some end in a full line',
-    on: 'paragraphs are few here, so a sentence end at a line end is most likely chance',
+    apart: 'this text has many paragraphs, and some end in a full line',
+    on: 'this text has few paragraphs, and sentences often end at a line end by chance',
   },
   pieceOfLine: { apart: '', on: 'the two lines together are as wide as one' },
-  looseRun: { apart: 'several lines in a row leave room', on: '' },
-  looseGroup: { apart: 'all lines between two gaps leave room', on: '' },
+  looseRun: { apart: 'several lines in a row have room left', on: '' },
+  looseGroup: { apart: 'all lines of this group have room left', on: '' },
   notWrapped: { apart: 'lines are not wrapped in this text', on: '' },
-  hangingLine: { apart: '', on: 'the line stands under the words of a list item' },
-  pageTurn: { apart: '', on: 'the sentence goes on over the page' },
-  endsStop: { apart: 'the line ends a sentence', on: '' },
-  endsColon: { apart: 'the line ends with a colon', on: '' },
-  endsComma: { apart: '', on: 'the line ends with a comma' },
-  endsHyphen: { apart: '', on: 'the line ends with a hyphen' },
-  endsAbbreviation: { apart: '', on: 'the line ends with a short form, not a sentence' },
-  endsFunctionWord: { apart: '', on: 'the last word wants another after it' },
+  hangingLine: { apart: '', on: 'this line is aligned with the words of a list item' },
+  pageTurn: { apart: '', on: 'the sentence continues on the next page' },
+  endsStop: { apart: 'this line ends a sentence', on: '' },
+  endsColon: { apart: 'this line ends with a colon', on: '' },
+  endsComma: { apart: '', on: 'this line ends with a comma' },
+  endsHyphen: { apart: '', on: 'this line ends with a hyphen' },
+  endsAbbreviation: { apart: '', on: 'this line ends with an abbreviation, not a sentence' },
+  endsFunctionWord: { apart: '', on: 'the last word needs another after it' },
   endsOpen: { apart: '', on: 'the sentence is not finished' },
-  startsLower: { apart: '', on: 'the next line begins with a small letter' },
-  startsUpper: { apart: 'the next line begins with a capital', on: '' },
-  startsReferring: { apart: '', on: 'the next sentence begins with a word that refers back' },
-  startsQuote: { apart: 'the next line begins a quotation', on: '' },
+  startsLower: { apart: '', on: 'the next line starts with a small letter' },
+  startsUpper: { apart: 'the next line starts with a capital', on: '' },
+  startsReferring: { apart: '', on: 'the next sentence starts with a word that refers back' },
+  startsQuote: { apart: 'the next line opens a quotation', on: '' },
   speechTurn: { apart: 'one speech ends and another begins', on: '' },
-  startsMarker: { apart: 'the next line begins with a number or a bullet', on: '' },
+  startsMarker: { apart: 'the next line starts with a number or a bullet', on: '' },
   inSequence: { apart: 'the next number of a list follows', on: '' },
-  startsBullet: { apart: 'the next line begins with a sign such as a dash or a star', on: '' },
-  startsSureBullet: { apart: 'the next line begins with a bullet', on: '' },
-  headingGoesOn: { apart: '', on: 'the heading goes on with a small letter' },
-  insideAddress: { apart: '', on: 'a link or a path goes on' },
-  startsClosing: { apart: '', on: 'the next line begins with a closing mark' },
+  startsBullet: { apart: 'the next line starts with a sign such as a dash or a star', on: '' },
+  startsSureBullet: { apart: 'the next line starts with a bullet', on: '' },
+  headingGoesOn: { apart: '', on: 'the heading continues with a small letter' },
+  insideAddress: { apart: '', on: 'a link or a path continues' },
+  startsClosing: { apart: '', on: 'the next line starts with a closing mark' },
   speaker: { apart: 'another speaker begins', on: '' },
   titleBefore: { apart: 'the line above looks like a title', on: '' },
   titleAfter: { apart: 'the line below looks like a title', on: '' },
   headingBefore: { apart: 'the line above is a heading', on: '' },
   headingAfter: { apart: 'the line below is a heading', on: '' },
-  captionAfter: { apart: 'the caption of a figure or a table begins', on: '' },
-  speechDash: { apart: 'the next line begins with the dash of a speech', on: '' },
-  footnoteAfter: { apart: 'a footnote begins', on: '' },
+  captionAfter: { apart: 'the caption of a figure or table follows', on: '' },
+  speechDash: { apart: 'the next line starts with the dash of direct speech', on: '' },
+  footnoteAfter: { apart: 'a footnote follows', on: '' },
   footnoteBefore: { apart: 'the footnotes of the page end here', on: '' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
-  title: { apart: 'the line is wider than all that wrap, so it is a title', on: '' },
-  shape: { apart: 'lines of one form stand together here, as in a list', on: '' },
-  hanging: { apart: 'entries begin farther left than they go on', on: 'the entry goes on, set in' },
-  markup: { apart: 'a tag begins or ends a paragraph here', on: '' },
-  layout: { apart: 'rows, code and tables of contents keep their lines', on: '' },
+  title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
+  shape: { apart: 'these lines share one form, as in a list', on: '' },
+  hanging: {
+    apart: 'entries start farther left than their other lines',
+    on: 'this line is set in, as the rest of an entry is',
+  },
+  markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
+  layout: { apart: 'tables, code and contents keep their lines', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
-  speech: { apart: 'the speech goes on for long, so it is divided at a sentence end', on: '' },
+  speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
   part: { apart: SAID, on: SAID },
 };
+
+/** What follows from the reasons, where they only make it likely. */
+const CONCLUSIONS: Readonly<Record<Decision, string>> = {
+  [Decision.join]: 'it probably runs on',
+  [Decision.mend]: 'it is probably one word',
+  [Decision.break]: 'a new paragraph probably starts',
+  [Decision.keep]: 'the line end probably stays',
+};
+
+/** Why a decision was taken, as a sentence: “This line is full, so it probably runs on.” Empty without a reason. */
+export function sentenceOf(reason: string | undefined, decision: Decision): string {
+  return reason ? `${capital(reason)}, so ${CONCLUSIONS[decision]}.` : '';
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
 
 /** The reasons that speak for the decision, then those against it, as sentences without stops. */
 export function reasonWords(reasons: readonly SeamReason[], decision: Decision): { for: string[]; against: string[] } {
@@ -96,18 +117,18 @@ export function reasonWords(reasons: readonly SeamReason[], decision: Decision):
 }
 
 export const SPLIT_WORDS: Readonly<Record<SplitEvidence, string>> = {
-  'soft-hyphen': 'the hyphen is one that only line ends have',
-  'joined-elsewhere': 'the whole word stands elsewhere in the text',
+  'soft-hyphen': 'this kind of hyphen only stands at line ends',
+  'joined-elsewhere': 'the whole word is used elsewhere in the text',
   'hyphenated-elsewhere': 'the word has its hyphen elsewhere in the text',
   'capital-after': 'a capital follows the hyphen',
-  digit: 'a figure stands at the hyphen',
-  address: 'the hyphen stands in an address',
-  suspended: 'the hyphen stands for a part said later',
+  digit: 'there is a digit at the hyphen',
+  address: 'the hyphen is part of an address',
+  suspended: 'the hyphen stands for a part that comes later',
   listed: 'the whole word is in the word list',
-  enclitic: 'words of this kind hang on by a hyphen',
-  chain: 'the first half hangs on a word by a hyphen already',
+  enclitic: 'words of this kind are attached with a hyphen',
+  chain: 'the first half is already attached with a hyphen',
   'compound-number': 'numbers of this kind keep their hyphen',
   'both-halves-words': 'both halves are words',
-  'usual-prefix': 'words that begin so mostly keep their hyphen',
-  usual: 'most words that are split so are one word',
+  'usual-prefix': 'words that begin like this mostly keep their hyphen',
+  usual: 'most words split like this are one word',
 };
