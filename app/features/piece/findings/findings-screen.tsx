@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import type { NamedFindings } from '../../../../worker/protocol.ts';
 import { KIND_WORDS } from '../../source-kind.ts';
@@ -52,7 +52,10 @@ function useFindings({ client, version }: PieceView['ready']): NamedFindings | u
   const [findings, setFindings] = useState<NamedFindings>();
   useEffect(() => {
     let isCurrent = true;
-    client.findings.find().then((found) => isCurrent && setFindings(found), ignoreClosedWorker);
+    client.findings.find().then((found) => {
+      // A transition: many rows are drawn in slices, and the page stays free.
+      if (isCurrent) startTransition(() => setFindings(found));
+    }, ignoreClosedWorker);
     return () => {
       isCurrent = false;
     };
