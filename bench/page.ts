@@ -11,6 +11,7 @@ const PORT = 4392;
 const ROUNDS = 7;
 /** What has not changed after so long, ms, does not change. */
 const LONGEST = 30_000;
+const QUIET = 300;
 const REGION = '[role="region"][aria-label="Source and clean text"]';
 
 const print = (first: string, cells: readonly (string | number)[]) =>
@@ -45,10 +46,26 @@ async function untilChanged(page: Page, selector: string, act: () => Promise<unk
   clearTimeout(clock);
 }
 
+/** Waits until nothing has changed for a while: what one round leaves to be drawn is not the next one's. */
+function isQuiet(page: Page): Promise<void> {
+  return page.evaluate(
+    (quiet) =>
+      new Promise<void>((resolve) => {
+        let clock = setTimeout(resolve, quiet);
+        new MutationObserver(() => {
+          clearTimeout(clock);
+          clock = setTimeout(resolve, quiet);
+        }).observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true });
+      }),
+    QUIET,
+  );
+}
+
 /** The middle of what some rounds cost the page, ms of CPU. */
-async function cost(session: CDPSession, round: (at: number) => Promise<unknown>): Promise<number> {
+async function cost(page: Page, session: CDPSession, round: (at: number) => Promise<unknown>): Promise<number> {
   const costs: number[] = [];
   for (let at = 0; at < ROUNDS; at++) {
+    await isQuiet(page);
     const before = await cpuOf(session);
     await round(at);
     costs.push((await cpuOf(session)) - before);
@@ -92,7 +109,7 @@ async function run(): Promise<void> {
   await blank.evaluate(() =>
     addEventListener('keydown', (event) => (document.getElementById('said')!.textContent = `${event.timeStamp}`)),
   );
-  const empty = await cost(blankSession, () => untilChanged(blank, '#said', () => blank.keyboard.press('j')));
+  const empty = await cost(blank, blankSession, () => untilChanged(blank, '#said', () => blank.keyboard.press('j')));
 
   const page = await context.newPage();
   const session = await watched(page);
@@ -116,19 +133,19 @@ async function run(): Promise<void> {
   await row('opening', (await cpuOf(session)) - opening);
   await row(
     'an answer, until the text is new',
-    await cost(session, () => untilChanged(page, REGION, () => page.keyboard.press('k'))),
+    await cost(page, session, () => untilChanged(page, REGION, () => page.keyboard.press('k'))),
   );
   const toggle = page.getByRole('switch', { name: 'Wrapped lines joined' });
   await row(
     'a switch, until the text is new',
-    await cost(session, () => untilChanged(page, REGION, () => toggle.press('Space'))),
+    await cost(page, session, () => untilChanged(page, REGION, () => toggle.press('Space'))),
   );
   await page.keyboard.press('e');
-  await row('a letter', await cost(session, () => untilChanged(page, REGION, () => page.keyboard.press('x'))));
+  await row('a letter', await cost(page, session, () => untilChanged(page, REGION, () => page.keyboard.press('x'))));
   await page.keyboard.press('Escape');
   await row(
     'a new paragraph, and back',
-    await cost(session, async () => {
+    await cost(page, session, async () => {
       await page.keyboard.press('e');
       await untilChanged(page, REGION, () => page.keyboard.press('Enter'));
       await untilChanged(page, REGION, () => page.keyboard.press('Backspace'));
