@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { clean, revise } from '../cleaning/clean.ts';
 import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
 import type { Choice } from '../choices/choice.ts';
-import { cleanText } from '../cleaning/output.ts';
+import { textByPieces } from '../cleaning/output.ts';
 import { rangeOfSeam } from '../decided/seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
@@ -40,10 +40,10 @@ describe('differences', () => {
         const { style, choices } = outcomeOf(history, DEFAULT_STYLE);
         const other = revise(plain, style, choices);
         const { count, shown } = findDifferences(plain, other);
-        expect(count === 0).toBe(cleanText(plain) === cleanText(other));
+        expect(count === 0).toBe(textByPieces(plain) === textByPieces(other));
         const change = (side: 'one' | 'other') => shown.reduce((sum, difference) => sum + difference[side].length, 0);
         if (count === shown.length)
-          expect(cleanText(other).length - cleanText(plain).length).toBe(change('other') - change('one'));
+          expect(textByPieces(other).length - textByPieces(plain).length).toBe(change('other') - change('one'));
       }),
       { numRuns: 100 },
     );

@@ -5,7 +5,7 @@ import { findCode } from './laid-out/code-lines.ts';
 import { doubtRemovals, linesToPutBack } from './doubted-removals.ts';
 import { findContents } from './laid-out/contents-lines.ts';
 import { findFootnotes } from './pages/footnotes.ts';
-import { findFurniture } from './pages/furniture.ts';
+import { dropLoneHeads, findFurniture } from './pages/furniture.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
@@ -68,6 +68,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
   if (options.furniture) findFurniture(source, table);
   if (options.webLabels) findWebFurniture(source, table);
   if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');
+  if (options.furniture && kind.includes(LineKind.aside)) dropLoneHeads(source, table);
   settleRemovals(source, table);
   findContents(source, table);
   findCode(source, table);

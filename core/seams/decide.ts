@@ -1,6 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
@@ -8,6 +9,7 @@ import { fullEndOdds } from './full-ends.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
+import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { settleParts } from './parts.ts';
@@ -85,6 +87,9 @@ export function decideSeams(
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(table, seams, verdicts);
+  settleSetInSpeeches(table, seams, verdicts);
+  joinSingleWords(table, seams, verdicts);
+  settleWithoutStops(source, table, seams, verdicts);
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);

@@ -27,6 +27,14 @@ export function findFurniture(source: string, table: LineTable): void {
   }
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
+  dropLoneHeads(source, table, kept);
+}
+
+/**
+ * Sets the kind of heads that stand alone between the halves of a sentence, each with its doubt. Once more after the footnotes are
+ * known: these may stand between a head and the sentence.
+ */
+export function dropLoneHeads(source: string, table: LineTable, kept = findKeptLines(table)): void {
   const lone = findLoneHeads(source, table, kept);
   const heads = lone.map((place) => foldHead(textAt(source, table, kept, place)));
   const counts = new Map<string, number>();

@@ -81,6 +81,15 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     apart: 'entries start farther left than their other lines',
     on: 'this line is set in, as the rest of an entry is',
   },
+  speechBlock: {
+    apart: 'names, directions and speeches have indents of their own here',
+    on: 'the speech continues in a column of its own',
+  },
+  singleWords: {
+    apart: 'a wider gap follows, in a text with one word to a line',
+    on: 'this text has one word to a line',
+  },
+  noStops: { apart: 'this text has no full stops, so only gaps and line lengths tell', on: '' },
   markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },

@@ -1,0 +1,81 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+/*
+ * Texts in which words tell nothing of where a sentence ends, or in which each stands on a line of its own: there only the gaps speak.
+ */
+
+const CERTAINTY = 0.85;
+const FEWEST_LINES = 8;
+const SHARE_OF_SINGLE = 0.9;
+/** A list of things has no "the" and "was" on lines of their own, prose has many. */
+const SHARE_OF_FUNCTION_WORDS = 0.2;
+
+/** Prose with one word to a line runs on; a wider gap parts it. */
+export function joinSingleWords(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  if (line.length < FEWEST_LINES) return;
+  let single = 0;
+  let small = 0;
+  let ends = 0;
+  for (const one of line) {
+    if (table.firstChars[one] === table.chars[one]) single++;
+    if (table.flags[one]! & Flag.endsFunctionWord) small++;
+    if (table.flags[one]! & Flag.endsStop) ends++;
+  }
+  if (single < line.length * SHARE_OF_SINGLE || small < line.length * SHARE_OF_FUNCTION_WORDS || ends === 0) return;
+  const least = blanks.subarray(0, count).reduce((a, b) => Math.min(a, b), Infinity);
+  for (let seam = 0; seam < count; seam++)
+    settle(verdicts, seam, blanks[seam] === least ? Decision.join : Decision.break, 'singleWords', CERTAINTY);
+}
+
+/** A stop behind a word, in the scripts that the engine reads. */
+const STOP = /[.!?…。！？؟।]/;
+
+/** In characters: lines so long are paragraphs already. */
+const WIDER_THAN_WRAPPED = 100;
+/** Messages, songs and lists have few lines, and short ones. */
+const MOST_LINES = 60;
+const WIDEST_MEANT = 60;
+const SHARE_OF_SMALL = 0.9;
+const SHARE_OF_FULL = 0.7;
+const SHARE_CUT_SHORT = 0.34;
+/** Of the widest line: a shorter one that ends in "no" or "it" is an answer, not half of a phrase. */
+const LONG_ENOUGH = 0.6;
+
+/**
+ * In a text without a single stop words tell little: a small letter begins every line. A blank line parts there, where most lines
+ * have none or where lines are not wrapped; and lines that mostly leave room for the next word end where they were meant to.
+ */
+export function settleWithoutStops(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { blanks, turn, count, line } = seams;
+  if (count === 0 || table.captions.found || STOP.test(source)) return;
+  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const close = Array.from({ length: count }, (_, seam) => seam).filter((seam) => blanks[seam] === 0);
+  const hasParts = close.length * 2 >= count || widest > WIDER_THAN_WRAPPED;
+  const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, close, widest);
+  for (let seam = 0; seam < count; seam++) {
+    if (turn[seam] || verdicts.decision[seam] === Decision.break) continue;
+    if (blanks[seam]! > 0 && hasParts) settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
+    else if (blanks[seam] === 0 && areMeant && verdicts.decision[seam] !== Decision.keep)
+      settle(verdicts, seam, Decision.keep, 'noStops', CERTAINTY);
+  }
+}
+
+/** Whether lines without a gap between them leave room for the next word, and are not cut in the middle of a phrase. */
+function endAsMeant(
+  { chars, firstChars, flags }: LineTable,
+  { line }: SeamTable,
+  close: readonly number[],
+  widest: number,
+): boolean {
+  // Where lines begin with capitals or bullets these tell more.
+  const small = line.filter((one) => (flags[one]! & Flag.startsLower) !== 0).length;
+  if (small < line.length * SHARE_OF_SMALL) return false;
+  if (close.length < 2 || close.some((seam) => flags[line[seam]!]! & Flag.endsHyphen)) return false;
+  const full = close.filter((seam) => chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest).length;
+  const isCut = (one: number) => chars[one]! >= widest * LONG_ENOUGH && (flags[one]! & Flag.endsFunctionWord) !== 0;
+  const cut = close.filter((seam) => isCut(line[seam]!)).length;
+  return full < close.length * SHARE_OF_FULL && cut < close.length * SHARE_CUT_SHORT;
+}
