@@ -116,7 +116,7 @@ test('head matter is asked about, leaves with one key, stays folded in sight, an
   await expect(page.getByText('No questions left.')).toBeVisible();
   expect((await copyClean(page)).plain).toMatch(/^The ferry festival\n\nThe ferry festival begins/);
   await expect(page.getByText('By Dorcas Pell')).toBeVisible();
-  await page.getByRole('button', { name: 'Take back' }).first().click();
+  await page.getByRole('button', { name: 'Restore' }).first().click();
   await expect.poll(async () => (await copyClean(page)).plain).toContain('By Dorcas Pell\n\n3 April 1921');
   await page.locator('[data-words]').first().focus();
   await page.keyboard.press('x');
@@ -179,7 +179,7 @@ test('steps have names; the list goes back and forth, also after a reload', asyn
   );
   await steps.getByRole('button', { name: 'Joined lines 5 and 7' }).click();
   await expect(steps.getByRole('button', { name: /switched off \(undone\)/ })).toBeVisible();
-  await steps.getByRole('button', { name: 'As it was cleaned at first' }).click();
+  await steps.getByRole('button', { name: 'As first cleaned' }).click();
   await page.keyboard.press('Escape');
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);
   await page.keyboard.press('ControlOrMeta+Y');
@@ -199,7 +199,7 @@ test('a version is kept under a name, compared, and gone back to', async ({ page
   await pieceIsReady(page);
   await page.keyboard.press('v');
   await page.getByRole('button', { name: 'Compare' }).click();
-  await expect(page.getByText('One place reads otherwise')).toBeVisible();
+  await expect(page.getByText('1 difference: now')).toBeVisible();
   await page.getByRole('button', { name: 'Restore' }).click();
   await page.keyboard.press('Escape');
   await expect.poll(() => cleanTexts(page)).toEqual(CLEANED);

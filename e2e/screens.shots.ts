@@ -5,6 +5,8 @@ const shoot = (page: Page, name: string) => page.screenshot({ path: `docs/screen
 
 /** A line left out, words written, and a part selected. */
 async function byHand(page: Page): Promise<void> {
+  await page.locator('#text').evaluate((region) => region.scrollTo({ top: 0, behavior: 'instant' }));
+  await page.locator('[data-line="0"]').waitFor();
   const words = page.locator('[data-words]');
   await words.first().focus();
   await page.keyboard.press('x');
@@ -12,9 +14,9 @@ async function byHand(page: Page): Promise<void> {
     .getByText(/lines? left out/)
     .first()
     .waitFor();
-  await words.nth(2).click({ position: { x: 120, y: 12 } });
-  await page.keyboard.press('End');
-  await page.keyboard.type(' indeed');
+  await words.nth(3).click({ position: { x: 120, y: 12 } });
+  await page.keyboard.press('ControlOrMeta+Home');
+  await page.keyboard.type('Indeed, ');
   await page.getByRole('button', { name: /^Undo: Wrote/ }).waitFor();
   await page.keyboard.press('Escape');
   const lines = page.locator('[data-line]:visible');
@@ -34,7 +36,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     const letter = page.url();
     await openSample(page, 'The tide mills of Saltfern Reach');
     await page.evaluate(() => document.fonts.ready);
-    await page.locator('[data-index="3"] svg path').first().waitFor();
+    await page.locator('[data-shown]').first().waitFor();
+    await page.locator('[data-column="ribbon"] > svg path').first().waitFor();
     await shoot(page, `piece-${colorScheme}`);
     await page.getByRole('button', { name: 'Ledger', exact: true }).click();
     await page.getByRole('row').first().waitFor();
@@ -55,9 +58,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.keyboard.press('v');
     await page.getByLabel('Save the current state as').fill('For Dorcas');
     await page.keyboard.press('Enter');
-    await page.getByRole('button', { name: 'As it was cleaned at first' }).click();
+    await page.getByRole('button', { name: 'As first cleaned' }).click();
     await page.getByRole('button', { name: 'Compare' }).click();
-    await page.getByText('read otherwise').waitFor();
+    await page.getByText(/^\d+ differences?: now/).waitFor();
     await shoot(page, `steps-${colorScheme}`);
     await page.keyboard.press('Escape');
     await page.keyboard.press('r');

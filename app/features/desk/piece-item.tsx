@@ -3,6 +3,7 @@ import { Input, TextField } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
+import { whenWords } from '../../ui/moments.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
 
@@ -47,7 +48,9 @@ export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
         {piece.kind && <span>{KIND_WORDS[piece.kind] ?? piece.kind}</span>}
         {piece.words !== undefined && <span>{piece.words.toLocaleString('en')} words</span>}
         {piece.doubts !== undefined && piece.doubts > 0 && (
-          <Doubts>{piece.doubts.toLocaleString('en')} in doubt</Doubts>
+          <Doubts>
+            {piece.doubts.toLocaleString('en')} {piece.doubts === 1 ? 'question' : 'questions'}
+          </Doubts>
         )}
         <time dateTime={new Date(piece.changedAt).toISOString()}>{whenWords(piece.changedAt, now)}</time>
       </Facts>
@@ -94,15 +97,6 @@ function TitleField({
       <TitleInput />
     </TextField>
   );
-}
-
-/** A moment as people say it: the time today, else the day. Both in ms. */
-function whenWords(moment: number, now: number): string {
-  const date = new Date(moment);
-  const isToday = date.toDateString() === new Date(now).toDateString();
-  return isToday
-    ? `today, ${date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
-    : date.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
 const Item = styled.li`

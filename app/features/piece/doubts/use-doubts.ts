@@ -55,7 +55,7 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
     return () => {
       isCurrent = false;
     };
-  }, [client, version, order, later]);
+  }, [client, version, order, later, isTouched]);
 
   const { take } = decisions;
   const view = next?.view;

@@ -16,8 +16,8 @@ export function DifferenceList({ differences, name, onShow }: DifferenceListProp
   return (
     <>
       <Note>
-        {count === 1 ? 'One place reads' : `${count.toLocaleString('en')} places read`} otherwise: as it is now, and as
-        in “{name}”.{count > shown.length ? ` The first ${shown.length} are listed.` : ''}
+        {count.toLocaleString('en')} {count === 1 ? 'difference' : 'differences'}: now / in “{name}”.
+        {count > shown.length ? ` The first ${shown.length} are listed.` : ''}
       </Note>
       <List>
         {shown.map((difference, at) => (

@@ -69,7 +69,7 @@ function StepList({ piece, ready }: Pick<HistorySheetProps, 'piece' | 'ready'>) 
       ) : (
         <li>
           <Entry type="button" aria-current={at === 0 ? 'step' : undefined} onClick={() => goTo(0)}>
-            <small>0</small> As it was cleaned at first
+            <small>0</small> As first cleaned
           </Entry>
         </li>
       )}

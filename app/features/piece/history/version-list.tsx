@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import type { Differences } from '../../../../core/index.ts';
 import type { VersionRecord } from '../../../../storage/db.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { whenWords } from '../../../ui/moments.ts';
 import { toast } from '../../../ui/toasts.tsx';
 import type { PieceView } from '../state/piece-context.ts';
 import { DifferenceList } from './difference-list.tsx';
@@ -17,10 +18,9 @@ interface VersionListProps {
   readonly onClose: () => void;
 }
 
-const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' });
-
 /** Keeps the piece as it is now under a name; goes back to what was kept, or tells how it differs. */
 export function VersionList({ piece, ready, versions, onClose }: VersionListProps) {
+  const [now] = useState(Date.now);
   const [compared, setCompared] = useState<{ readonly id: string; readonly differences: Differences }>();
   const compare = ({ id, outcome }: VersionRecord) => {
     if (compared?.id === id) setCompared(undefined);
@@ -32,15 +32,11 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
   return (
     <>
       <KeepForm onKeep={versions.keep} />
-      {versions.list.length === 0 && (
-        <p>
-          None yet. A version keeps all decisions as they are now, so that you can try something else and come back.
-        </p>
-      )}
+      {versions.list.length === 0 && <p>None yet. Save a version to try something else and come back.</p>}
       <List>
         {versions.list.map((version) => (
           <li key={version.id}>
-            <b>{version.name}</b> <small>{when.format(version.keptAt)}</small>
+            <b>{version.name}</b> <small>{whenWords(version.keptAt, now)}</small>
             <Actions>
               <Button
                 onPress={() => {
@@ -62,7 +58,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
                   });
                 }}
               >
-                Forget
+                Delete
               </QuietButton>
             </Actions>
             {compared?.id === version.id && (
@@ -103,7 +99,7 @@ function KeepForm({ onKeep }: { readonly onKeep: (name: string) => void }) {
         <Input placeholder="First draft" maxLength={80} />
       </TextField>
       <Button type="submit" isDisabled={name.trim() === ''}>
-        Keep
+        Save
       </Button>
     </Form>
   );

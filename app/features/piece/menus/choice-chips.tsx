@@ -41,7 +41,7 @@ function Said({ words, back, onBack }: SaidProps) {
     <Chip>
       {words}
       <Back aria-label={`${words}: ${back}`} onPress={onBack}>
-        Take back
+        Undo
       </Back>
     </Chip>
   );

@@ -61,7 +61,7 @@ export function PortionBar({
           Clean only this <Key of="only-here" />
         </Button>
         <Button onPress={() => toggle('leave-out')}>
-          {view.isLeftOut ? 'Take back' : 'Leave out'} <Key of="leave-out" />
+          {view.isLeftOut ? 'Restore' : 'Leave out'} <Key of="leave-out" />
         </Button>
         <PartMenu
           part={view.part}

@@ -55,7 +55,7 @@ export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
         <LeftOut>
           {props.leftOut === 1 ? 'A line' : `${props.leftOut} lines`} left out
           <button type="button" onClick={() => props.onTakeBack(props.from, props.to)}>
-            Take back
+            Restore
           </button>
         </LeftOut>
       )}
