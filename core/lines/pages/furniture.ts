@@ -4,12 +4,13 @@ import { isDropped, LineKind } from '../line-kind.ts';
 import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
-import { findLoneHeads } from './lone-heads.ts';
+import { dropLoneHeads } from './lone-heads.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
 /*
  * Page furniture: lines at the top or foot of a page that come back with only their number changing. Page numbers are found
- * first, then the running heads beside them, at page breaks, or cutting through sentences at page distance.
+ * first, then the running heads beside them, at page breaks, or cutting through sentences at page distance. The ways to find heads
+ * are in one file, since they look at the same places and share what they have found.
  */
 
 const LONGEST_HEAD = 90;
@@ -28,22 +29,6 @@ export function findFurniture(source: string, table: LineTable): void {
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
   dropLoneHeads(source, table, kept);
-}
-
-/**
- * Sets the kind of heads that stand alone between the halves of a sentence, each with its doubt. Once more after the footnotes are
- * known: these may stand between a head and the sentence.
- */
-export function dropLoneHeads(source: string, table: LineTable, kept = findKeptLines(table)): void {
-  const lone = findLoneHeads(source, table, kept);
-  const heads = lone.map((place) => foldHead(textAt(source, table, kept, place)));
-  const counts = new Map<string, number>();
-  for (const head of heads) counts.set(head, (counts.get(head) ?? 0) + 1);
-  for (const [at, place] of lone.entries()) {
-    dropHead(table, kept, place);
-    // One that comes again, where another sentence is cut, has proved what it is.
-    if (counts.get(heads[at]!) === 1) table.removalDoubts.set(kept.lines[place]!, 'lone');
-  }
 }
 
 function dropHead(table: LineTable, kept: KeptLines, place: number): void {

@@ -1,8 +1,9 @@
 import { LineEnd } from '../../text/line-index.ts';
 import { mostFrequent } from '../../text/most-frequent.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
-import type { KeptLines } from '../kept-lines.ts';
+import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
 import { Flag, type LineTable } from '../line-table.ts';
+import { foldHead } from './page-label.ts';
 
 /*
  * Heads that come only once, since the text is short or its heads change: a short line that stands alone in the middle of a
@@ -22,8 +23,24 @@ const BREAKS_OFF = /[\p{Ll}\p{M},;’”)]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
+/**
+ * Sets the kind of heads that stand alone between the halves of a sentence, each with its doubt. Once more after the footnotes are
+ * known: these may stand between a head and the sentence.
+ */
+export function dropLoneHeads(source: string, table: LineTable, kept = findKeptLines(table)): void {
+  const lone = findLoneHeads(source, table, kept);
+  const heads = lone.map((place) => foldHead(textAt(source, table, kept, place)));
+  const counts = new Map<string, number>();
+  for (const head of heads) counts.set(head, (counts.get(head) ?? 0) + 1);
+  for (const [at, place] of lone.entries()) {
+    table.kind[kept.lines[place]!] = LineKind.runningHead;
+    // One that comes again, where another sentence is cut, has proved what it is.
+    if (counts.get(heads[at]!) === 1) table.removalDoubts.set(kept.lines[place]!, 'lone');
+  }
+}
+
 /** The places of such lines. Linear in the number of lines. */
-export function findLoneHeads(source: string, table: LineTable, kept: KeptLines): number[] {
+function findLoneHeads(source: string, table: LineTable, kept: KeptLines): number[] {
   const lone: number[] = [];
   let usual: number | undefined;
   for (let place = 1; place + 1 < kept.lines.length; place++) {

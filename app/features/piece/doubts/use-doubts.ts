@@ -2,7 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react
 import type { Answer, DoubtView, Place } from '../../../../core/index.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../state/piece-context.ts';
-import type { GoTo } from '../reading/reading-columns.tsx';
+import type { GoTo } from '../reading/use-going.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 
 const NONE_LEFT: NextDoubt = { left: 0, following: [] };
