@@ -12,24 +12,29 @@ export interface SearchClient {
   close(): void;
 }
 
-/** How long a search may take, ms. */
+/** How long a search may take, once its worker is there, ms. */
 export const SEARCH_LIMIT = 3000;
+/** A worker that is not there after so long, ms, is asked all the same. */
+const START_LIMIT = 20_000;
 
 interface Running {
   readonly worker: Worker;
   readonly remote: Remote<SearchService>;
+  /** Done when it has started and has its texts: on a busy machine that takes a while, which is no fault of an expression. */
+  readonly ready: Promise<unknown>;
 }
 
 /** Starts a worker when it is first asked; `limit` in ms. */
 export function startSearch(limit = SEARCH_LIMIT): SearchClient {
   let running: Running | undefined;
   let texts: SearchTexts = { clean: '', source: '' };
+  let isOpen = true;
 
   const start = (): Running => {
     const worker = new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' });
     const remote = wrap<SearchService>(worker);
-    void remote.load(texts);
-    return { worker, remote };
+    const late = new Promise((resolve) => setTimeout(resolve, START_LIMIT));
+    return { worker, remote, ready: Promise.race([remote.load(texts), late]) };
   };
   const stop = () => {
     running?.worker.terminate();
@@ -39,6 +44,9 @@ export function startSearch(limit = SEARCH_LIMIT): SearchClient {
   const inTime = async <T>(work: (remote: Remote<SearchService>) => Promise<T>): Promise<T | undefined> => {
     running ??= start();
     const asked = running;
+    await asked.ready;
+    // Stopped meanwhile, for another search.
+    if (running !== asked) return isOpen ? inTime(work) : undefined;
     let clock: ReturnType<typeof setTimeout> | undefined;
     const late = new Promise<undefined>((resolve) => {
       clock = setTimeout(() => {
@@ -61,6 +69,9 @@ export function startSearch(limit = SEARCH_LIMIT): SearchClient {
     find: async (query) =>
       (await inTime((remote) => remote.find(query) as Promise<SearchAnswer>)) ?? { status: 'too-slow' },
     lines: async (query, insert, from, to) => (await inTime((remote) => remote.lines(query, insert, from, to))) ?? [],
-    close: stop,
+    close: () => {
+      isOpen = false;
+      stop();
+    },
   };
 }

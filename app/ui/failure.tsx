@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { home } from './focus-home.tsx';
 import { styled } from 'styled-components';
 
 /** A whole page that says what went wrong, and what to do. */
@@ -12,7 +13,7 @@ export function Failure({
   readonly detail?: string;
 }) {
   return (
-    <Page>
+    <Page {...home}>
       <h1>{title}</h1>
       <p>{advice}</p>
       {detail && <Detail>{detail}</Detail>}

@@ -1,3 +1,4 @@
+import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import { isPassOn, oneStep, PASSES, type Stage, type Step } from '../../../core/index.ts';
 import { Button } from '../../ui/buttons.tsx';
@@ -29,7 +30,7 @@ export function FailedCleaning({ source, stage, message, decisions, onTryAgain }
     onTryAgain();
   };
   return (
-    <Page>
+    <Page {...home}>
       <h1>This text could not be cleaned</h1>
       <p>
         A fault in Lucid Ribbon stopped the cleaning {STAGE_WORDS[stage]}. Nothing is lost: the source stands below as

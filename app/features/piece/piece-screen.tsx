@@ -1,5 +1,6 @@
 import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Outlet, useLocation, useNavigate } from 'react-router';
+import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { useIncoming } from '../../incoming/use-incoming.ts';
@@ -123,7 +124,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
         ) : state.status === 'working' ? (
           <Working stage={state.stage} onCancel={cleaning.stop} />
         ) : (
-          <Stopped role="status">
+          <Stopped {...home} role="status">
             <p>Cleaning was stopped. Your source is safe.</p>
             <Button onPress={cleaning.startAgain}>Clean again</Button>
           </Stopped>

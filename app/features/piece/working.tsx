@@ -1,3 +1,4 @@
+import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import type { Stage } from '../../../core/index.ts';
 import { Button } from '../../ui/buttons.tsx';
@@ -14,7 +15,7 @@ const STAGES: readonly Stage[] = ['lines', 'seams', 'blocks'];
 export function Working({ stage, onCancel }: { readonly stage?: Stage; readonly onCancel?: () => void }) {
   const done = stage ? STAGES.indexOf(stage) : 0;
   return (
-    <Place>
+    <Place {...home}>
       <p role="status">{stage ? `${STAGE_WORDS[stage]}…` : 'Opening the piece…'}</p>
       <progress aria-label="Progress of the cleaning" max={STAGES.length} value={done + 0.5} />
       {onCancel && <Button onPress={onCancel}>Stop</Button>}
