@@ -45,6 +45,18 @@ test('the text, the rail and the desk are few stops, with arrow keys inside', as
   await expect(rail.getByRole('switch').nth(1)).toBeFocused();
 });
 
+test('lines that are folded are opened and shut by keyboard, and are one stop', async ({ page }) => {
+  await openSample(page, 'Enoch Trask, boat builder');
+  await page.locator('[data-fold]').first().focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-fold]').first()).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.getByText('00:00:03,000 --> 00:00:07,650')).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('[data-fold]').nth(1)).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('slider', { name: 'Overview of the piece' })).toBeFocused();
+});
+
 test('the focus never falls to the page: after a title, a piece that is deleted or renamed, an undo', async ({
   page,
 }) => {

@@ -116,7 +116,7 @@ export function summarize({ cleaning, digest }: Digested): Summary {
     blocks: cleaning.blocks.length,
     kind: kindOfSource(cleaning),
     measure: linesWrap(decided) ? decided.measure.widestCharacters : 0,
-    leaving: shareOfLeavingLines(cleaning),
+    leaving: shareOfLeavingLines(cleaning.table),
     suggestedTitle: suggestTitle(cleaning),
     language: languageTag(cleaning),
   };

@@ -21,6 +21,7 @@ function withoutSpaceBefore(text: string, written: string): string {
   return written.startsWith('\n') ? text.replace(/[ \t]+$/, '') : text;
 }
 
-function holdsBreak(piece: Piece | undefined): boolean {
+/** Whether a person wrote a line end into it. */
+export function holdsBreak(piece: Pick<Piece, 'text' | 'passes'> | undefined): boolean {
   return piece?.text !== undefined && piece.passes.includes(BY_HAND) && piece.text.includes('\n');
 }

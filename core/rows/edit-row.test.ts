@@ -190,6 +190,15 @@ test('the clean text between two spots, over paragraphs and inside of one', () =
   expect(textBetween(now(), plan, spot(1, 'kept'), spot(1, ' a slate'))).toBe('kept');
 });
 
+test('a paragraph that a person began is copied without the space that its break keeps', () => {
+  const piece = start();
+  const offset = piece.row(0).indexOf(' pond behind');
+  piece.edit(0, splitAt(piece.row(0), offset));
+  const plan = planRows(digested(piece.now()));
+  const spots = ['the', 'behind'].map((words) => ({ row: plan.from[0]!, offset: piece.row(0).indexOf(words) }));
+  expect(textBetween(piece.now(), plan, spots[0]!, spots[1]!)).toMatch(/fills the\n\npond $/);
+});
+
 const PROSE = parseProse(readFileSync('samples/prose/novella-chapter.txt', 'utf8'));
 
 test('law: after typing, the row says what was typed, whatever was done before', () => {

@@ -1,4 +1,4 @@
-import type { Step } from '../history/history.ts';
+import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { leaveOut } from '../portion/leave-out.ts';
 import { rangeOfSeam, seamOfChoice, seamOfGap } from '../decided/seams-in-force.ts';
@@ -136,6 +136,19 @@ function replaceFrom(
   const after = lastShown.slice(to.offset);
   if (insert === '' && before === '' && after === '')
     return { step: leaveOut(cleaning, { from: plan.from[row]!, to: plan.to[last]! }) };
+  if (before === '' && after === '' && shown !== '') {
+    // Whole paragraphs: the first says what is put in, the others leave as lines, so that they stay lines to be looked at.
+    const others = leaveOut(cleaning, { from: plan.from[row + 1]!, to: plan.to[last]! });
+    const first = insertInto(cleaning, plan, row, {
+      kind: 'insert',
+      text: shown,
+      was: shown,
+      from: 0,
+      to: shown.length,
+      insert,
+    });
+    return { ...first, step: oneStep([first.step, others].filter((step) => step !== undefined)) };
+  }
   const runs = runsOfRows(cleaning, plan, row, last);
   const old = textOf(runs);
   const { above, below } = around(before, insert, after);

@@ -8,7 +8,7 @@ export const NEW_LINE = '\n';
  */
 export function around(before: string, insert: string, after: string): { above: string; below: string } {
   const lines = insert.replace(/\r\n?/g, '\n');
-  // Where pasted paragraphs run on later, they do with a space between.
+  // Should two pasted paragraphs be joined later, a space stands between them.
   const spaced = lines.replace(/([^\s])[ \t]*(\n{2,})[ \t]*(?=\S)/g, '$1 $2');
   if (!spaced.endsWith('\n')) return { above: before + spaced, below: after };
   const leading = /^[ \t]*/.exec(after)![0];

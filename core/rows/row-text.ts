@@ -1,4 +1,5 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
+import { holdsBreak } from '../cleaning/written-text.ts';
 import { rowAt, type RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';
 
@@ -22,10 +23,24 @@ export interface Spot {
 export function textBetween(cleaning: Cleaning, plan: RowPlan, from: Spot, to: Spot): string {
   const first = rowAt(plan, from.row);
   const last = rowAt(plan, to.row);
+  const runs = Array.from({ length: last - first + 1 }, (_, at) => cleanRuns(cleaning, plan, first + at, false));
+  const text = rawBetween(cleaning, plan, runs, from, to);
+  // As in all that goes out: no space is left where a paragraph that a person wrote ends.
+  return runs.flat().some(holdsBreak) ? text.replace(/[ \t]+(?=\n)/g, '') : text;
+}
+
+function rawBetween(
+  cleaning: Cleaning,
+  plan: RowPlan,
+  runs: readonly (readonly Run[])[],
+  from: Spot,
+  to: Spot,
+): string {
+  const first = rowAt(plan, from.row);
+  const last = first + runs.length - 1;
   const shown = textOfRow(cleaning, plan, first);
   if (first === last) return shown.slice(from.offset, to.offset);
-  const whole = (row: number) => textOf(cleanRuns(cleaning, plan, row, false));
-  const rows = Array.from({ length: last - first + 1 }, (_, at) => whole(first + at));
+  const rows = runs.map(textOf);
   const tail = rows.at(-1)!;
   const lead = rows[0]!.indexOf(shown) + from.offset;
   const end = Math.max(0, tail.indexOf(textOfRow(cleaning, plan, last))) + to.offset;

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { NEW_PARAGRAPH, type RowPlan } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
+import { TYPED_IN } from '../../../ui/typed-in.ts';
 import type { Selected } from '../portion/selected.ts';
 import { isWide, wholeText } from '../portion/spots.ts';
 import { copyBetween } from '../state/use-copy.ts';
@@ -8,7 +9,7 @@ import { pastedText } from './pasted.ts';
 import type { Editor } from './use-editor.ts';
 
 /** Where keys have a meaning of their own. */
-const ELSEWHERE = 'input, textarea, select, [role="dialog"], [role="menu"], [role="toolbar"]';
+const ELSEWHERE = `${TYPED_IN}, [role="dialog"], [role="menu"], [role="toolbar"]`;
 
 interface SelectionWriting {
   /** What is selected: in the columns, or the whole clean text. */
@@ -49,13 +50,9 @@ export function useSelectionWriting(
       setAll(false);
       setTypedOver(false);
       getSelection()?.removeAllRanges();
-      void editor.edit(from.row, { kind: 'replace', from: from.offset, to, insert }).then((isDone) => {
-        // Whole paragraphs leave no place for a caret.
-        if (isDone && !document.activeElement?.closest('[data-words]'))
-          scroller.current?.focus({ preventScroll: true });
-      });
+      void editor.edit(from.row, { kind: 'replace', from: from.offset, to, insert });
     },
-    [editor, scroller],
+    [editor],
   );
 
   useEffect(() => {

@@ -1,12 +1,12 @@
 import { createContext, useContext, useEffect } from 'react';
+import { TYPED_IN } from '../../../ui/typed-in.ts';
 import { COMMANDS, keyOf, type CommandId, type OwnKeys } from './commands.ts';
 
 /** The keys that the person chose. */
 export const KeysContext = createContext<OwnKeys>({});
 
 /** Where letters are typed, or have a meaning of their own. */
-const OWN_KEYS =
-  'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="dialog"], [role="menu"], [role="listbox"], [role="grid"]';
+const OWN_KEYS = `${TYPED_IN}, [contenteditable], [role="dialog"], [role="menu"], [role="listbox"], [role="grid"]`;
 
 /** What commands do; those that are not named, or undefined, do nothing now. Shift is told. */
 export type Handlers = Readonly<Partial<Record<CommandId, ((shift: boolean) => void) | undefined>>>;

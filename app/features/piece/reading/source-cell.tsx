@@ -38,9 +38,11 @@ export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
           <Fragment key={from}>
             <FoldLine
               type="button"
+              tabIndex={-1}
+              data-fold=""
+              data-at={run[0]!.runs[0]?.from ?? run.find(({ runs }) => runs.length > 0)?.runs[0]!.from}
               data-lines={isOpen ? 0 : to - from}
               aria-expanded={isOpen}
-              aria-label={foldWords(run, isOpen)}
               onClick={() => toggle(from)}
             >
               <span aria-hidden="true">{isOpen ? '▾' : '▸'}</span> {foldWords(run, isOpen)}

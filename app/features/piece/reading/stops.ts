@@ -2,11 +2,12 @@ import { neighbourOf } from '../editing/neighbours.ts';
 
 const LINE_ENDS = '[data-seam]';
 const CHANGES = '[data-column="source"] [data-edit]';
+const FOLDS = '[data-fold]';
 const PARAGRAPHS = '[data-words]';
 
 /**
- * What Tab and the arrow keys do in the columns: the paragraphs, the line ends and the changes are one stop each, in this order, and
- * arrow keys lead from one to the next. False where the key is left to the browser.
+ * What Tab and the arrow keys do in the columns: the paragraphs, the line ends, the changes and the folded lines are one stop each,
+ * in this order, and arrow keys lead from one to the next. False where the key is left to the browser.
  */
 export function stopAt(
   event: React.KeyboardEvent<HTMLElement>,
@@ -24,17 +25,17 @@ export function stopAt(
     next?.scrollIntoView({ block: 'nearest' });
     return next !== undefined;
   }
-  const own = [LINE_ENDS, CHANGES].find((selector) => target.matches(selector));
+  const own = [LINE_ENDS, CHANGES, FOLDS].find((selector) => target.matches(selector));
   if (own) step(own, direction);
   return own !== undefined;
 }
 
 const DIRECTIONS: Readonly<Record<string, 1 | -1>> = { ArrowDown: 1, ArrowUp: -1, ArrowRight: 1, ArrowLeft: -1 };
 
-/** From the columns to the paragraphs, from these to the line ends, from these to the changes; from there out. */
+/** From one kind of stop to the next that is in sight; from the last out. */
 function tabOn(target: HTMLElement, box: HTMLElement): boolean {
   const row = target.closest('[data-index]');
-  const order = [PARAGRAPHS, LINE_ENDS, CHANGES];
+  const order = [PARAGRAPHS, LINE_ENDS, CHANGES, FOLDS];
   const at = target === box ? -1 : order.findIndex((selector) => target.closest(selector));
   if (at < 0 && target !== box) return false;
   for (const selector of order.slice(at + 1)) {

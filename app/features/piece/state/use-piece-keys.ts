@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { TYPED_IN } from '../../../ui/typed-in.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /**
@@ -15,7 +16,7 @@ export function usePieceKeys(decisions: Decisions, onLook: () => void): void {
         onLook();
         return;
       }
-      if ((key !== 'z' && key !== 'y') || isTypedIn(event.target)) return;
+      if ((key !== 'z' && key !== 'y') || (event.target instanceof Element && event.target.matches(TYPED_IN))) return;
       event.preventDefault();
       if (key === 'y' || event.shiftKey) decisions.redo();
       else decisions.undo();
@@ -23,12 +24,4 @@ export function usePieceKeys(decisions: Decisions, onLook: () => void): void {
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
   }, [decisions, onLook]);
-}
-
-/** Fields for text undo by themselves; switches and sliders do not. */
-function isTypedIn(target: EventTarget | null): boolean {
-  return (
-    target instanceof Element &&
-    target.matches('textarea, input:not([type="checkbox"], [type="radio"], [type="range"])')
-  );
 }

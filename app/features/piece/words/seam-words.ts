@@ -1,13 +1,34 @@
 import { Decision, type SeamReason, type SplitEvidence } from '../../../../core/index.ts';
 
-/** How decisions are called, as a thing done and as a thing to do. */
-export const DECISION_WORDS: Readonly<
-  Record<Decision, { readonly done: string; readonly todo: string; readonly help: string }>
-> = {
-  [Decision.join]: { done: 'joined', todo: 'Join', help: 'the text runs on' },
-  [Decision.mend]: { done: 'mended', todo: 'Mend the word', help: 'drop the hyphen' },
-  [Decision.break]: { done: 'a new paragraph', todo: 'New paragraph', help: 'a real line end' },
-  [Decision.keep]: { done: 'kept as a line end', todo: 'Keep the line end', help: 'verse, an address' },
+interface DecisionWords {
+  /** As a thing done, and as a thing to do. */
+  readonly done: string;
+  readonly todo: string;
+  readonly help: string;
+  /** What follows from a reason that only makes it likely. */
+  readonly likely: string;
+}
+
+export const DECISION_WORDS: Readonly<Record<Decision, DecisionWords>> = {
+  [Decision.join]: { done: 'joined', todo: 'Join', help: 'the text runs on', likely: 'it probably runs on' },
+  [Decision.mend]: {
+    done: 'mended',
+    todo: 'Mend the word',
+    help: 'drop the hyphen',
+    likely: 'it is probably one word',
+  },
+  [Decision.break]: {
+    done: 'a new paragraph',
+    todo: 'New paragraph',
+    help: 'a real line end',
+    likely: 'a new paragraph probably starts',
+  },
+  [Decision.keep]: {
+    done: 'kept as a line end',
+    todo: 'Keep the line end',
+    help: 'verse, an address',
+    likely: 'the line end probably stays',
+  },
 };
 
 interface Sides {
@@ -97,17 +118,9 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   part: { apart: SAID, on: SAID },
 };
 
-/** What follows from the reasons, where they only make it likely. */
-const CONCLUSIONS: Readonly<Record<Decision, string>> = {
-  [Decision.join]: 'it probably runs on',
-  [Decision.mend]: 'it is probably one word',
-  [Decision.break]: 'a new paragraph probably starts',
-  [Decision.keep]: 'the line end probably stays',
-};
-
 /** Why a decision was taken, as a sentence: “This line is full, so it probably runs on.” Empty without a reason. */
 export function sentenceOf(reason: string | undefined, decision: Decision): string {
-  return reason ? `${capital(reason)}, so ${CONCLUSIONS[decision]}.` : '';
+  return reason ? `${capital(reason)}, so ${DECISION_WORDS[decision].likely}.` : '';
 }
 
 export function capital(text: string): string {
