@@ -76,6 +76,28 @@ describe('doubts', () => {
     }
   });
 
+  test('are never more for an answer, be it to one or to all alike', () => {
+    const own = ['boat-builder', 'ferry-festival', 'keepers-log', 'letter', 'novella-chapter', 'tide-mills'];
+    const texts = own.map((name) => readFileSync(`samples/texts/${name}.txt`, 'utf8'));
+    const furnished = texts.map((text) => text.replace(/\n\n/g, '\n\nThe Quarterly\n\n12\n\n'));
+    let tried = 0;
+    for (const text of [...texts, ...furnished]) {
+      const cleaning = clean(text, { ...DEFAULT_STYLE, certaintyLimit: 0.9 });
+      const all = listDoubts(digested(cleaning));
+      for (const alike of new Set(all.map((doubt) => doubt.alike))) {
+        const group = all.filter((doubt) => doubt.alike === alike);
+        for (const asked of [group, group.slice(0, 1)]) {
+          for (const answer of ['now', 'other'] as const) {
+            const left = listDoubts(digested(answered(cleaning, asked, answer)));
+            expect(left.length).toBeLessThanOrEqual(all.length - asked.length);
+            tried++;
+          }
+        }
+      }
+    }
+    expect(tried).toBeGreaterThan(50);
+  });
+
   test('there are none, and no step, where all is sure', () => {
     expect(listDoubts(digested(clean('The tide fell.', DEFAULT_STYLE)))).toEqual([]);
     expect(stepForAnswer(doubtful, [], 'now')).toBeUndefined();

@@ -101,6 +101,11 @@ function merge(
 ): Piece | undefined {
   const { from, to } = rangeOf(pieces, starts, group);
   if (rulings?.mayEdit(from, to) === false) return undefined;
+  const [only] = group.edits;
+  // By far the most edits stand alone in text that nothing changed before.
+  if (group.edits.length === 1 && only!.certainty === undefined && pieces[group.first]!.text === undefined) {
+    if (group.first === group.last) return { from, to, text: only!.insert, passes: passAlone(pass) };
+  }
   let inserted = '';
   let at = group.from;
   for (const edit of group.edits) {

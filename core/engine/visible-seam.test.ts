@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { clean, revise } from '../cleaning/clean.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { applyStep, NO_HISTORY, outcomeOf, type Step } from '../history/history.ts';
-import { listDoubts, stepForAnswer, viewDoubt } from '../doubts/doubts.ts';
 import { openLedger } from '../ledger/ledger.ts';
 import { viewEntry } from '../ledger/ledger-line.ts';
 import { cleanText } from '../cleaning/output.ts';
@@ -123,19 +122,19 @@ describe('a seam over lines that were left out', () => {
     expect(cleanText(piece.now())).toContain('the children of the place wipe');
   });
 
-  test('is asked about where it is in doubt', () => {
+  test('is the outcome of leaving them out: not asked about in its turn, and open to change', () => {
     const loose = `He went down to the quay at noon.\n\n${HEAD}\n\nthe boats had gone by then, and the ferry too, so that\nnobody was left on the Wrackby side but the keeper.\n`;
     const piece = start(loose, { ...DEFAULT_STYLE, certaintyLimit: 1 });
     piece.leaveOut(HEAD);
     const across = [...visibleSeams(piece.now())].find(({ skipsLines }) => skipsLines)!;
-    const doubts = listDoubts(digested(piece.now())).filter(
-      (doubt) => doubt.kind === 'seam' && doubt.seam === across.seam,
-    );
-    expect(doubts).toHaveLength(1);
-    expect(viewDoubt(piece.now(), doubts[0]!, doubts)).toMatchObject({ lines: [1, 5], alike: 1 });
-    piece.take(stepForAnswer(piece.now(), doubts, 'other'));
-    expect(visibleSeam(piece.now(), across.seam)).toMatchObject({ settled: true });
+    expect(across.certainty).toBeLessThan(1);
     expect(digestOf(piece.now()).seams).not.toContain(across.seam);
+    const other = across.decision === Decision.break ? Decision.join : Decision.break;
+    piece.take({
+      kind: 'choose',
+      choice: { kind: 'seam', ...rangeOfSeam(piece.now(), across.seam), decision: other },
+    });
+    expect(visibleSeam(piece.now(), across.seam)).toMatchObject({ settled: true, decision: other });
   });
 });
 

@@ -151,11 +151,16 @@ export function replaceMatches(
   toInsert: (match: RegExpExecArray) => Replacement | undefined,
 ): LocalEdit[] {
   const edits: LocalEdit[] = [];
-  for (const match of text.matchAll(expression)) {
+  // Not `matchAll`: it copies the expression at each call, and a pass is called for every block.
+  expression.lastIndex = 0;
+  for (let match = expression.exec(text); match; match = expression.exec(text)) {
+    const from = match.index;
+    const to = from + match[0].length;
+    if (from === to) expression.lastIndex++;
     const made = toInsert(match);
     if (made === undefined) continue;
-    const edit = typeof made === 'string' ? { insert: made } : made;
-    if (edit.insert !== match[0]) edits.push({ from: match.index, to: match.index + match[0].length, ...edit });
+    if (typeof made !== 'string') edits.push({ from, to, ...made });
+    else if (made !== match[0]) edits.push({ from, to, insert: made });
   }
   return edits;
 }

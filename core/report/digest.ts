@@ -80,12 +80,18 @@ function changedLists(before: Cleaning, now: Cleaning) {
   return { gone, come };
 }
 
+/**
+ * Line ends beside a line that a person took back, or over lines that a person left out, are the outcome of what was just decided
+ * there: they are shown, and not asked about in their turn.
+ */
 function findSeams(cleaning: Cleaning): number[] {
   const { certaintyLimit } = cleaning.style;
+  const { takenBack } = cleaning.table;
   const found: number[] = [];
-  if (cleaning.decidedRemaining) {
-    for (const { seam, settled, certainty } of visibleSeams(cleaning)) {
-      if (!settled && certainty < certaintyLimit) found.push(seam);
+  if (cleaning.decidedRemaining || takenBack.size > 0) {
+    for (const { seam, settled, certainty, skipsLines, above, below } of visibleSeams(cleaning)) {
+      if (settled || certainty >= certaintyLimit) continue;
+      if (!skipsLines && !takenBack.has(above) && !takenBack.has(below)) found.push(seam);
     }
     return found;
   }
