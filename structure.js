@@ -4,6 +4,7 @@
  */
 export const CORE = [
   ['text', 'characters, words, lines, languages: what any text is made of'],
+  ['layout', 'what a format told of lines and ranges, beside the words'],
   ['testing', 'generators of texts for tests: marked prose, typesetting, distorters'],
   ['lines', 'lines with their features and kinds; captions, pages, web pages, laid-out lines'],
   ['seams', 'what the evidence says of each line end'],
@@ -23,12 +24,13 @@ export const CORE = [
   ['rows', 'a cleaning cut into rows for the screen'],
   ['ledger', 'the list of all edits'],
   ['search', 'finding words in the clean text'],
-  ['formats', 'text in from files, out as HTML'],
+  ['formats', 'documents in from files of all kinds, text out as HTML'],
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
 ];
 
 export const PROJECT = [
   ['core', 'the engine: no interface, no storage, no clock, no network'],
+  ['pdf', 'the PDF library, behind one function'],
   ['worker', 'the engine in a web worker, and its client'],
   ['storage', 'pieces, versions and preferences in the browser’s database'],
   ['cli', 'the command'],

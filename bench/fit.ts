@@ -26,6 +26,7 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   otherThanMark: -6,
   lineEndMark: 8,
   speaker: 9,
+  newElement: 6,
   longPause: 7,
   noPause: -6,
   endsHyphen: -6,

@@ -90,7 +90,11 @@ async function timeOfChange(text: string): Promise<number> {
     nameCharacters: () => Promise.resolve({}),
   });
   const slowRules: string[] = [];
-  await services.cleaning.open(text, { history: historyChange(NO_HISTORY, NO_HISTORY), slowRules }, () => undefined);
+  await services.cleaning.open(
+    { source: text },
+    { history: historyChange(NO_HISTORY, NO_HISTORY), slowRules },
+    () => undefined,
+  );
   services.doubts.ask('reading', []);
   const before = clean(text, DEFAULT_STYLE);
   const seam = before.decided.seams.count >> 1;

@@ -17,6 +17,7 @@ export async function buildCommand() {
     format: 'esm',
     target: 'node20',
     minify: true,
+    external: ['pdfjs-dist'],
     logLevel: 'error',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   });

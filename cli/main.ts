@@ -1,16 +1,19 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { describeRemovals, isMuch } from './removals.ts';
 import {
   clean,
   cleanText,
-  decodeText,
   DEFAULT_STYLE,
   detectLanguage,
   PASSES,
+  readDocument,
   toReport,
   type Apart,
+  type OpenPdf,
+  type ReadProblem,
   type Style,
   type WordList,
 } from '../core/index.ts';
@@ -52,7 +55,11 @@ function program(): Command {
   command
     .command('clean')
     .description('clean a file, or standard input, and write the clean text to standard output')
-    .argument('[file]', 'a text file in UTF-8 (or UTF-16 with a byte order mark); "-" for standard input', '-')
+    .argument(
+      '[file]',
+      'a text, web page, PDF, .docx, .odt, .rtf, .epub, hOCR or ALTO file; "-" for standard input',
+      '-',
+    )
     .addOption(
       new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
     )
@@ -69,9 +76,10 @@ function program(): Command {
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
-  const decoded = decodeText(await readInput(file));
-  if (!decoded.ok) throw new InputError(`${file === '-' ? 'standard input' : file} is not a text file`);
-  const cleaning = clean(decoded.text, style, [], { words: await readWords(decoded.text) });
+  const read = await readDocument(await readInput(file), { name: file, openPdf: pdfPages });
+  if (!read.ok) throw new InputError(`${file === '-' ? 'standard input' : file} ${PROBLEMS[read.problem]}`);
+  const source = read.document.text;
+  const cleaning = clean(source, style, [], { words: await readWords(source), layout: read.document.layout });
   const text = cleanText(cleaning);
   process.stdout.write(text === '' ? '' : `${text}\n`);
   const wantsReport = options.report !== undefined || options.reportFile !== undefined;
@@ -89,6 +97,25 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
     });
   }
 }
+
+/** What is wrong with a file that cannot be read, and what helps. */
+const PROBLEMS: Readonly<Record<ReadProblem, string>> = {
+  empty: 'is empty',
+  'not-text': 'is not a text file, nor of another kind that is read here',
+  damaged: 'is damaged: it cannot be read; open it in the program that made it and save it anew',
+  protected: 'is protected by a password: open it in the program that made it and save it without one',
+  'pictures-only': 'has pictures of pages and no text: it has to go through text recognition (OCR) first',
+  'too-large': 'is too large when unpacked',
+  'old-word': 'is in an old Word format: save it as .docx first',
+  'no-words': 'has no words in it',
+};
+
+/** The PDF library is loaded when it is needed. */
+const pdfPages: OpenPdf = async function* (bytes) {
+  const { openPdf } = await import('../pdf/open-pdf.ts');
+  const maps = new URL('../../node_modules/pdfjs-dist/cmaps/', import.meta.url);
+  yield* openPdf(bytes, { characterMaps: fileURLToPath(maps) });
+};
 
 /** The word list of the text's language, packed beside the command; undefined where there is none. */
 async function readWords(text: string): Promise<WordList | undefined> {

@@ -84,7 +84,15 @@ export {
 export { detectLanguage, type Language } from './text/language.ts';
 export { findLanguage } from './text/languages/index.ts';
 export type { WordList } from './text/word-list.ts';
-export { decodeText } from './formats/decode.ts';
+export {
+  UnreadableError,
+  type OpenPdf,
+  type PlacedPage,
+  type PlacedWord,
+  type ReadProblem,
+} from './formats/document.ts';
+export type { Layout } from './layout/layout.ts';
+export { readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
 export { toHtml } from './formats/html.ts';
 export { countOffPasses } from './report/off-pass-counts.ts';
 export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';

@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
-import type { Outcome, Step } from '../core/index.ts';
+import type { FormatId, Layout, Outcome, Step } from '../core/index.ts';
 
 /** A piece without its text: what the desk lists. Times are ms since the epoch. */
 export interface PieceRecord {
@@ -19,9 +19,23 @@ export interface PieceRecord {
   readonly kind?: string;
 }
 
+/** Where a text came from, so that it can be read again in another way. */
+export interface Origin {
+  readonly format: FormatId;
+  readonly name?: string;
+  readonly encoding?: string;
+  /** The file as it was; left out where it is very large. */
+  readonly bytes?: Uint8Array;
+  /** What the clipboard held as plain text, beside the formatted text that was read. */
+  readonly plain?: string;
+}
+
 export interface TextRecord {
   readonly pieceId: string;
   readonly source: string;
+  /** What its format told beside the words. */
+  readonly layout?: Layout;
+  readonly origin?: Origin;
 }
 
 export interface StepRecord {

@@ -29,7 +29,7 @@ const problem = (code: string) => expect.objectContaining({ problem: code });
 describe('pieces', () => {
   test('come back as they were stored, lone surrogates and NULs included', async () => {
     const source = 'The tide\u0000 fell \ud800 and\r\nrose \u{1f30a}';
-    const id = await createPiece(source, 'Tides', 5, db);
+    const id = await createPiece({ source }, 'Tides', 5, db);
     const stored = await loadPiece(id, db);
     expect(stored.source).toBe(source);
     expect(stored.piece).toMatchObject({ title: 'Tides', createdAt: 5, changedAt: 5 });
@@ -37,7 +37,7 @@ describe('pieces', () => {
   });
 
   test('what is being typed comes back until it is a step, and goes with its piece', async () => {
-    const id = await createPiece('The tide fell.', 'Tides', 1, db);
+    const id = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
     const typing = { row: 0, text: 'The tide fell at noon.', was: 'The tide fell.' };
     await keepTyping(id, typing, db);
     expect((await loadPiece(id, db)).typing).toEqual(typing);
@@ -54,8 +54,8 @@ describe('pieces', () => {
   });
 
   test('that are not as they should be are told apart, with all that is stored of them; the others are listed', async () => {
-    const good = await createPiece('The tide fell.', 'Tides', 1, db);
-    const bad = await createPiece('It rose.', 'Ebb', 2, db);
+    const good = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
+    const bad = await createPiece({ source: 'It rose.' }, 'Ebb', 2, db);
     await db.pieces.update(bad, { title: 7 as unknown as string });
     const { pieces, unreadable } = await listPieces(3, db);
     expect(pieces.map(({ id }) => id)).toEqual([good]);
@@ -70,21 +70,21 @@ describe('pieces', () => {
     ['a step among several', { kind: 'together', steps: [step('tabs'), { kind: 'set-tide' }] }],
     ['no step at all', 7],
   ])('with %s of a newer version are refused as such', async (_name, unknown) => {
-    const id = await createPiece('The tide fell.', 'Tides', 1, db);
+    const id = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
     await appendStep(id, 0, unknown as Step, 2, db);
     await expect(loadPiece(id, db)).rejects.toEqual(problem('newer'));
   });
 
   test('are listed by their last change', async () => {
-    const first = await createPiece('a', 'A', 1, db);
-    await createPiece('b', 'B', 2, db);
+    const first = await createPiece({ source: 'a' }, 'A', 1, db);
+    await createPiece({ source: 'b' }, 'B', 2, db);
     await renamePiece(first, 'Again', 3, db);
     await noteCleaning(first, { words: 1, doubts: 0, kind: 'wrapped' }, db);
     expect((await listPieces(4, db)).pieces.map((piece) => piece.title)).toEqual(['Again', 'B']);
   });
 
   test('deleted ones can be taken back for a day, then they are gone with all they had', async () => {
-    const id = await createPiece('a', 'A', 1, db);
+    const id = await createPiece({ source: 'a' }, 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
     await deletePiece(id, 10, db);
     expect((await listPieces(11, db)).pieces).toEqual([]);
@@ -105,7 +105,7 @@ describe('pieces', () => {
 
 describe('history', () => {
   test('steps, undo and redo come back after a reload; a step after an undo forgets what was undone', async () => {
-    const id = await createPiece('a', 'A', 1, db);
+    const id = await createPiece({ source: 'a' }, 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
     await appendStep(id, 1, step('rules'), 3, db);
     await moveInHistory(id, 2, 1, 4, db);
@@ -117,14 +117,14 @@ describe('history', () => {
   });
 
   test('a step of a tab that was outrun comes after those of the other tab, and that tab is told', async () => {
-    const id = await createPiece('a', 'A', 1, db);
+    const id = await createPiece({ source: 'a' }, 'A', 1, db);
     expect(await appendStep(id, 0, step('tabs'), 2, db)).toEqual({ merged: false });
     expect(await appendStep(id, 0, step('rules'), 3, db)).toEqual({ merged: true });
     expect((await loadPiece(id, db)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 2 });
   });
 
   test('an undo of a tab that was outrun stores nothing and is told', async () => {
-    const id = await createPiece('a', 'A', 1, db);
+    const id = await createPiece({ source: 'a' }, 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
     await expect(moveInHistory(id, 0, 1, 3, db)).rejects.toEqual(problem('outrun'));
     await expect(moveInHistory(id, 1, 2, 3, db)).rejects.toEqual(problem('outrun'));
@@ -160,7 +160,7 @@ describe('versions', () => {
   });
 
   test('come with their piece, the last first, and go with it', async () => {
-    const id = await createPiece('a', 'A', 1, db);
+    const id = await createPiece({ source: 'a' }, 'A', 1, db);
     await keepVersion(version('1', id, 5), db);
     await keepVersion(version('2', id, 9), db);
     await keepVersion(version('3', 'another', 9), db);

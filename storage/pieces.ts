@@ -1,14 +1,19 @@
 import { newId } from './new-id.ts';
-import { NO_HISTORY, type History, type Step } from '../core/index.ts';
-import { database, type Database, type PieceRecord, type VersionRecord } from './db.ts';
+import { NO_HISTORY, type History, type Layout, type Step } from '../core/index.ts';
+import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
 import { loadTyping, typingKey, type Typing } from './notes.ts';
 import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
 import { listVersions } from './versions.ts';
 
+/** A text that is to become a piece. */
+export type NewText = Omit<TextRecord, 'pieceId'>;
+
 export interface StoredPiece {
   readonly piece: PieceRecord;
   readonly source: string;
+  readonly layout: Layout | undefined;
+  readonly origin: Origin | undefined;
   readonly history: History;
   /** The last kept first. */
   readonly versions: readonly VersionRecord[];
@@ -20,14 +25,14 @@ export interface StoredPiece {
 const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
 /** Stores a new piece and gives its id. */
-export function createPiece(source: string, title: string, now: number, db = database()): Promise<string> {
+export function createPiece(text: NewText, title: string, now: number, db = database()): Promise<string> {
   const id = newId();
   const { at, steps } = NO_HISTORY;
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at, stepCount: steps.length };
   return guarded(() =>
     db.transaction('rw', db.pieces, db.texts, async () => {
       await db.pieces.add(piece);
-      await db.texts.add({ pieceId: id, source });
+      await db.texts.add({ pieceId: id, ...text });
       return id;
     }),
   );
@@ -89,7 +94,7 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
       listVersions(id, db),
       loadTyping(id, db),
     ]);
-    return { piece, source: text.source, history, versions, typing };
+    return { piece, source: text.source, layout: text.layout, origin: text.origin, history, versions, typing };
   });
 }
 

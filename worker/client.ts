@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
 import type { Stage } from '../core/index.ts';
-import type { CleaningService, Decided, Patch, Progress, Services } from './protocol.ts';
+import type { CleaningService, Decided, Patch, Progress, Services, SourceText } from './protocol.ts';
 
 /** A service as it is asked from another thread: each answer is a promise. */
 type Asked<Service> = {
@@ -14,7 +14,7 @@ export interface CleanClient extends Asked<Omit<CleaningService, 'open' | 'chang
   readonly doubts: Asked<Services['doubts']>;
   readonly findings: Asked<Services['findings']>;
   readonly ledger: Asked<Services['ledger']>;
-  open(source: string, decided: Decided, onStage: (stage: Stage) => void): Promise<Patch>;
+  open(text: SourceText, decided: Decided, onStage: (stage: Stage) => void): Promise<Patch>;
   change(decided: Decided): Promise<Patch>;
   close(): void;
 }
@@ -86,8 +86,8 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
     doubts: service('doubts'),
     findings: service('findings'),
     ledger: service('ledger'),
-    open: (source: string, decided: Decided, onStage: (stage: Stage) => void) =>
-      watched((onProgress) => remote.cleaning.open(source, decided, onProgress), onStage),
+    open: (text: SourceText, decided: Decided, onStage: (stage: Stage) => void) =>
+      watched((onProgress) => remote.cleaning.open(text, decided, onProgress), onStage),
     change: (decided: Decided) => watched((onProgress) => remote.cleaning.change(decided, onProgress)),
     close: () => worker.terminate(),
   });

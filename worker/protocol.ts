@@ -6,6 +6,7 @@ import type {
   EditView,
   Findings,
   HistoryChange,
+  Layout,
   LedgerAction,
   LedgerFilter,
   LedgerFormat,
@@ -51,6 +52,13 @@ export interface Summary {
 export interface Patch {
   readonly rows: RowPatch;
   readonly summary: Summary;
+}
+
+/** The text that a worker is to clean. */
+export interface SourceText {
+  readonly source: string;
+  /** What its format told beside the words. */
+  readonly layout?: Layout;
 }
 
 /** What a person decided, and the own rules that are left out since they took too long. */
@@ -105,7 +113,7 @@ export interface Answered {
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleaningService {
   /** Cleans a source from the start. */
-  open(source: string, decided: Decided, onProgress: (progress: Progress) => void): Promise<Patch>;
+  open(text: SourceText, decided: Decided, onProgress: (progress: Progress) => void): Promise<Patch>;
   /** Cleans the same source after a change, and says what became of what the page knows. */
   change(decided: Decided, onProgress: (progress: Progress) => void): Patch;
   /** Rows [from, to) as they are now. */

@@ -39,7 +39,7 @@ function started(means: Partial<Means> = {}) {
     ...services,
     ...services.cleaning,
     open: (source: string, onProgress: Parameters<typeof services.cleaning.open>[2] = quietly, ...steps: Step[]) =>
-      services.cleaning.open(source, since(steps), onProgress),
+      services.cleaning.open({ source }, since(steps), onProgress),
     take: (...steps: Step[]) => services.cleaning.change(since(steps), quietly),
     undo() {
       const before = history;

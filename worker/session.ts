@@ -28,7 +28,7 @@ import {
   type RowPlan,
   type WordList,
 } from '../core/index.ts';
-import type { Decided, Progress, Summary } from './protocol.ts';
+import type { Decided, Progress, SourceText, Summary } from './protocol.ts';
 
 /** What the worker gets from outside; both may come back empty. */
 export interface Means {
@@ -53,7 +53,7 @@ export interface Session {
   /** Throws RangeError before a text was opened. */
   now(): Opened;
   doubts(): readonly Doubt[];
-  open(source: string, decided: Decided, onProgress: (progress: Progress) => void): Promise<RowPatch>;
+  open(text: SourceText, decided: Decided, onProgress: (progress: Progress) => void): Promise<RowPatch>;
   change(decided: Decided, onProgress: (progress: Progress) => void): RowPatch;
 }
 
@@ -69,13 +69,14 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
       const opened = now();
       return (opened.doubts ??= listDoubts(opened, opened.knownDoubts));
     },
-    async open(source, decided, onProgress) {
+    async open({ source, layout }, decided, onProgress) {
       const history = applyHistoryChange(NO_HISTORY, decided.history);
       const { style, choices } = outcomeWithout(history, decided.slowRules);
       const language = detectLanguage(source);
       const words = findLanguage(language) ? await fetchWords(language) : undefined;
       const cleaning = clean(source, style, choices, {
         words,
+        layout,
         onStage: (stage) => onProgress({ stage }),
         onRule: (rule) => onProgress({ rule }),
       });

@@ -1,3 +1,4 @@
+import type { NewText } from '../../storage/pieces.ts';
 import type { StorageProblem } from '../../storage/errors.ts';
 import { newId } from '../../storage/new-id.ts';
 
@@ -16,17 +17,17 @@ export type Taken =
  * times on the page's own thread; handed over by a key it is not copied at all. It stays here until it is stored, so that what
  * could not be stored can be tried again.
  */
-const texts = new Map<string, string>();
+const texts = new Map<string, NewText>();
 
 /** Keeps a text until it is released; gives its key. */
-export function handOver(text: string): string {
+export function handOver(text: NewText): string {
   const key = newId();
   texts.set(key, text);
   return key;
 }
 
 /** The text of a key. Throws RangeError for one that was never handed over, or was released. */
-export function textOf(key: string): string {
+export function textOf(key: string): NewText {
   const text = texts.get(key);
   if (text === undefined) throw new RangeError(`no text was handed over under ${key}`);
   return text;

@@ -8,6 +8,10 @@ import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incomin
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
 export interface IncomingState {
   readonly isBusy: boolean;
+  /** The file that is being read, and the share of it that is. */
+  readonly reading: Reading | undefined;
+  /** Stops the reading; the files that are left are not read. */
+  stopReading(): void;
   readonly isDropping: boolean;
   readonly dropProps: {
     readonly onDragOver: (event: React.DragEvent) => void;
@@ -18,11 +22,22 @@ export interface IncomingState {
   takeFiles(files: readonly File[]): Promise<void>;
 }
 
+export interface Reading {
+  readonly name: string;
+  /** From 0 to 1. */
+  readonly share: number;
+}
+
+function isPicture({ type }: File): boolean {
+  return type.startsWith('image/');
+}
+
 /** `done` is said once a text became a piece of its own. */
 export function useIncoming(done?: ToastMessage): IncomingState {
   const fetcher = useFetcher<Taken>();
   const [isDropping, setDropping] = useState(false);
-  const [isReading, setReading] = useState(false);
+  const [reading, setReading] = useState<Reading>();
+  const stopper = useRef<AbortController>(undefined);
 
   const take = async (incoming: Incoming, fromDraft = false, stay = false, file?: string) => {
     if (!incoming.ok) {
@@ -39,15 +54,20 @@ export function useIncoming(done?: ToastMessage): IncomingState {
   };
 
   const takeFiles = async (files: readonly File[]) => {
-    setReading(true);
+    const stop = new AbortController();
+    stopper.current = stop;
     const taken: string[] = [];
     // One after the other: a fetcher tells the outcome of its last submission only.
     for (const file of files) {
-      const incoming = await readFile(file);
+      setReading({ name: file.name, share: 0 });
+      const onProgress = (share: number) => setReading({ name: file.name, share });
+      const incoming = await readFile(file, { onProgress, signal: stop.signal }).catch(() => undefined);
+      if (!incoming) break;
       await take(incoming, false, files.length > 1, file.name);
       if (incoming.ok) taken.push(file.name);
     }
-    setReading(false);
+    setReading(undefined);
+    if (stop.signal.aborted) toast({ text: 'Reading was stopped', detail: 'What had been read is on the desk.' });
     if (files.length > 1 && taken.length > 0)
       toast({ text: `${taken.length} of ${files.length} files are on the desk`, detail: taken.join(', ') });
   };
@@ -63,7 +83,10 @@ export function useIncoming(done?: ToastMessage): IncomingState {
   const takePaste = useEffectEventRef((event: ClipboardEvent) => {
     if (!event.clipboardData || isTypingPlace(event.target)) return;
     event.preventDefault();
-    void take(readTransfer(event.clipboardData));
+    const { files } = event.clipboardData;
+    const hasText = event.clipboardData.getData('text/plain') !== '';
+    if (!hasText && files.length > 0 && ![...files].every(isPicture)) void takeFiles([...files]);
+    else void readTransfer(event.clipboardData).then((incoming) => take(incoming));
   });
   useEffect(() => {
     const onPaste = (event: ClipboardEvent) => takePaste.current(event);
@@ -76,7 +99,9 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     dataTransfer.types.includes('Files') || !(isOwn.current || isTypingPlace(target));
 
   return {
-    isBusy: fetcher.state !== 'idle' || isReading,
+    isBusy: fetcher.state !== 'idle' || reading !== undefined,
+    reading,
+    stopReading: () => stopper.current?.abort(),
     isDropping,
     dropProps: {
       onDragOver: (event) => {
@@ -93,7 +118,7 @@ export function useIncoming(done?: ToastMessage): IncomingState {
         setDropping(false);
         const files = [...event.dataTransfer.files];
         if (files.length > 0) void takeFiles(files);
-        else void take(readTransfer(event.dataTransfer));
+        else void readTransfer(event.dataTransfer).then((incoming) => take(incoming));
       },
     },
     take,

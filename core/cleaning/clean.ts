@@ -2,6 +2,7 @@ import { assemble, type OnRule } from './assemble.ts';
 import type { Cleaning } from './cleaning.ts';
 import type { Choice } from '../choices/choice.ts';
 import { permitsOf } from '../choices/permits.ts';
+import type { Layout } from '../layout/layout.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { readLines } from '../lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from '../decided/lines-in-force.ts';
@@ -24,6 +25,8 @@ export interface CleanOptions {
   /** Told as each stage begins. */
   readonly onStage?: (stage: Stage) => void;
   readonly onRule?: OnRule;
+  /** What the format that the source came in told beside its words. */
+  readonly layout?: Layout;
 }
 
 /**
@@ -36,11 +39,11 @@ export function clean(
   source: string,
   style: Style,
   choices: readonly Choice[] = [],
-  { words, onStage, onRule }: CleanOptions = {},
+  { words, onStage, onRule, layout }: CleanOptions = {},
 ): Cleaning {
   onStage?.('lines');
   const permits = permitsOf(choices);
-  const read = readLines(source, lineOptionsOf(style));
+  const read = readLines(source, lineOptionsOf(style), layout);
   putLinesInForce(source, read, permits);
   const allLines = putPartsInForce(read, choices);
   onStage?.('seams');
@@ -76,7 +79,7 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
   const { source, words, context, index, allLines } = before;
   const sameLines =
     isSame(lineOptionsOf(style), lineOptionsOf(before.style)) && keepsLines(allLines, before.choices, choices);
-  if (!sameLines) return clean(source, style, choices, { words, onRule });
+  if (!sameLines) return clean(source, style, choices, { words, onRule, layout: allLines.layout });
   const overrides = overridesOf(choices);
   const decide = decider(source, index, lexiconOf(context.language, words), overrides);
   const sameOverrides = isSame(overrides, before.decided.overrides);

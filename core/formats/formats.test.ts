@@ -20,7 +20,36 @@ test.each([
   ],
   ['nothing', bytes(), ''],
 ])('decodes %s', (_name, input, text) => {
-  expect(decodeText(input)).toEqual({ ok: true, text });
+  expect(decodeText(input)).toMatchObject({ ok: true, text });
+});
+
+const inBytes = (text: string, map: (code: number) => number) =>
+  Uint8Array.from([...text], (sign) => map(sign.charCodeAt(0)));
+
+test.each([
+  [
+    'UTF-16 without a mark',
+    inBytes('T\u0000h\u0000e\u0000 \u0000t\u0000i\u0000d\u0000e\u0000', (code) => code),
+    undefined,
+    'The tide',
+  ],
+  [
+    'Russian in its Windows code page',
+    inBytes('Мельница стоит у моря, и вода приходит к ней два раза в день.', (code) =>
+      code >= 0x410 ? code - 0x410 + 0xc0 : code,
+    ),
+    undefined,
+    'Мельница стоит у моря, и вода приходит к ней два раза в день.',
+  ],
+  [
+    'what its head says',
+    new Uint8Array([...new TextEncoder().encode('<?xml version="1.0" encoding="windows-1251"?>'), 0xcc]),
+    undefined,
+    '<?xml version="1.0" encoding="windows-1251"?>М',
+  ],
+  ['what is asked for', bytes(0xe9), 'windows-1251', 'й'],
+])('finds the encoding: %s', (_name, input, asked, text) => {
+  expect(decodeText(input, asked)).toMatchObject({ ok: true, text });
 });
 
 test('refuses what is no text', () => {

@@ -1,3 +1,4 @@
+import type { Layout } from '../layout/layout.ts';
 import type { LineIndex } from '../text/line-index.ts';
 import type { RemovalDoubt } from './line-kind.ts';
 import type { Captions } from './captions/captions.ts';
@@ -57,6 +58,8 @@ export interface LineTable {
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
   /** The lines that leave without a proof, or lose a time without one, and why they are asked about. */
   readonly removalDoubts: Map<number, RemovalDoubt>;
+  /** What the format told of the lines; undefined for plain text. */
+  readonly layout?: Layout;
   /** What a person said that lines are, 1 and up as in PART_KINDS, 0 where they said nothing; undefined where they never did. */
   readonly part?: Uint8Array;
   /** The lines that would be otherwise, had a person not chosen. */

@@ -1,4 +1,5 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
+import type { Layout } from '../layout/layout.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findCode } from './laid-out/code-lines.ts';
@@ -7,6 +8,7 @@ import { findContents } from './laid-out/contents-lines.ts';
 import { findFootnotes } from './pages/footnotes.ts';
 import { findFurniture } from './pages/furniture.ts';
 import { dropLoneHeads } from './pages/lone-heads.ts';
+import { dropRegions, layoutFor, takeElements } from './format-lines.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
@@ -17,8 +19,8 @@ import { findTables } from './laid-out/table-lines.ts';
 import { findWebFurniture } from './web/web-furniture.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
-/** Reads a source into lines with features and kinds. Linear in its length. */
-export function readLines(source: string, options: LineOptions): LineTable {
+/** Reads a source into lines with features and kinds; `layout` is what its format told of them. Linear in its length. */
+export function readLines(source: string, options: LineOptions, layout?: Layout): LineTable {
   const index = indexLines(source);
   const { count } = index;
   const kind = new Uint8Array(count);
@@ -58,6 +60,7 @@ export function readLines(source: string, options: LineOptions): LineTable {
     tailFrom,
     removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
+    layout: layoutFor(layout, count),
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
@@ -67,10 +70,12 @@ export function readLines(source: string, options: LineOptions): LineTable {
     return table;
   }
   if (options.furniture) findFurniture(source, table);
+  if (options.webLabels) dropRegions(table);
   if (options.webLabels) findWebFurniture(source, table);
   if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');
   if (options.furniture && kind.includes(LineKind.aside)) dropLoneHeads(source, table);
   settleRemovals(source, table);
+  takeElements(table);
   findContents(source, table);
   findCode(source, table);
   findTables(source, table);

@@ -6,6 +6,7 @@ import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
 import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
+import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
@@ -49,6 +50,8 @@ export interface SeamDecisions extends Verdicts {
   readonly sequence: Uint8Array;
   readonly pieces: LinePieces;
   readonly overrides: Overrides;
+  /** See trustInElements. */
+  readonly elements?: number;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
   /** They tile the seams; at least one. */
@@ -78,9 +81,10 @@ export function decideSeams(
     const convention = findConvention(table, seams, from, to, mark);
     return { from, to, convention, fullEnds: fullEndOdds(source, table, seams, convention, measure, from, to) };
   });
+  const elements = trustInElements(table, seams);
   const verdicts = openVerdicts(seams.count);
   for (const region of regions) {
-    const context: SeamContext = { table, seams, measure, sequence, pieces, mark, ...region };
+    const context: SeamContext = { table, seams, measure, sequence, pieces, mark, elements, ...region };
     decideRegion(context, verdicts);
     keepVerseLines(context, verdicts);
   }
@@ -102,7 +106,7 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, overrides, usualIndent, regions, ...verdicts, splits };
+  return { seams, measure, sequence, pieces, overrides, elements, usualIndent, regions, ...verdicts, splits };
 }
 
 function decideRegion(context: SeamContext, { decision, certainty }: Verdicts): void {
@@ -122,8 +126,8 @@ export function linesWrap({ regions }: SeamDecisions): boolean {
 /** All that the evidence at one seam looked at. */
 export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
   const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
-  const { seams, measure, sequence, pieces, overrides } = decided;
-  return { table, seams, measure, sequence, pieces, mark: overrides.mark, ...region };
+  const { seams, measure, sequence, pieces, overrides, elements } = decided;
+  return { table, seams, measure, sequence, pieces, mark: overrides.mark, elements, ...region };
 }
 
 export interface SeamReason {

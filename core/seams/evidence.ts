@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
+import { areElementsApart } from './elements.ts';
 import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './room.ts';
 import type { LinePieces } from './line-pieces.ts';
 import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
@@ -23,6 +24,8 @@ export interface SeamContext {
   readonly pieces: LinePieces;
   /** See fullEndOdds. */
   readonly fullEnds: number;
+  /** See trustInElements. */
+  readonly elements?: number;
 }
 
 /** What several pieces of evidence look at, worked out once for a seam: its lines, its gap, the room at its end. */
@@ -72,7 +75,8 @@ const PLACE_EVIDENCE = {
   shortFill: (context, seam, { beforeFlags }) => (beforeFlags & CLOSES ? shortness(context, seam) : 0),
   fullEnd: ({ fullEnds }, _s, { beforeFlags, afterFlags, room }) =>
     beforeFlags & Flag.endsStop && !(afterFlags & Flag.startsLower) && room < 0 ? fullEnds : 0,
-  pieceOfLine: ({ pieces }, seam) => pieces.inside[seam]!,
+  pieceOfLine: ({ pieces, table, elements = 0 }, seam, { before, after }) =>
+    pieces.inside[seam]! * (areElementsApart(table, before, after) ? 1 - elements : 1),
   looseRun: ({ measure }, seam) => Math.min(1, measure.looseRun[seam]!),
   looseGroup: ({ measure }, seam) => (measure.looseRun[seam]! > 1 ? 1 : 0),
   notWrapped: ({ convention }) => (convention.wraps ? 0 : convention.sureness),
@@ -84,6 +88,8 @@ const PLACE_EVIDENCE = {
     looksLikeTitle(context, seam, before) && !(afterFlags & Flag.startsLower) ? 1 : 0,
   titleAfter: (context, seam, { beforeFlags, after }) =>
     looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
+  newElement: ({ table, elements = 0 }, _s, { before, after }) =>
+    elements > 0 && areElementsApart(table, before, after) ? elements : 0,
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
@@ -127,6 +133,7 @@ const ONLY_WHERE: { readonly [name in keyof typeof PLACE_EVIDENCE]?: (context: S
   plainGapWhereMarked: ({ convention }) => convention.marked && convention.wraps,
   fullEnd: ({ fullEnds }) => fullEnds !== 0,
   notWrapped: ({ convention }) => !convention.wraps,
+  newElement: ({ elements }) => elements !== undefined,
   longPause: ({ table }) => table.captions.found,
   noPause: ({ table }) => table.captions.found,
 };

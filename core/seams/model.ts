@@ -27,6 +27,7 @@ export const WEIGHTS: Readonly<Record<EvidenceName, number>> = {
   inSequence: 2.06,
   titleBefore: 1.78,
   titleAfter: -0.7,
+  newElement: 6,
   longPause: 5.54,
   noPause: -6.18,
   headingGoesOn: -2.16,

@@ -43,9 +43,9 @@ export async function actOnDesk(request: Request): Promise<Taken> {
         return { ok: true, created };
       }
       case 'sample':
-        return { ok: true, created: await createPiece(await fetchSample(id), title, Date.now()) };
+        return { ok: true, created: await createPiece({ source: await fetchSample(id) }, title, Date.now()) };
       case 'draft':
-        await saveDraft(textOf(text)).finally(() => release(text));
+        await saveDraft(textOf(text).source).finally(() => release(text));
         return { ok: true };
       case 'rename':
         await renamePiece(id, title, Date.now());

@@ -8,6 +8,7 @@ import type { DeskData } from './desk-actions.ts';
 import { PasteSheet } from './paste-sheet.tsx';
 import { PieceList } from './piece-list.tsx';
 import { SampleList } from './sample-list.tsx';
+import { ReadingNote } from '../../incoming/reading-note.tsx';
 import { useIncoming } from '../../incoming/use-incoming.ts';
 
 interface DeskProps {
@@ -37,6 +38,7 @@ export function Desk({ samples, desk }: DeskProps) {
         </Left>
         <SampleList samples={samples} />
       </Columns>
+      <ReadingNote incoming={incoming} />
     </Page>
   );
 }

@@ -18,7 +18,7 @@ const SAVED_AFTER = 400;
 export function PasteSheet({ draft, incoming }: PasteSheetProps) {
   const [text, setText] = useState(draft);
   const saveNow = useDraftSaving(text, draft);
-  const clean = () => void incoming.take(checkText(text), true);
+  const clean = () => void incoming.take(checkText({ source: text }), true);
   return (
     <Sheet>
       <Title id="paste-title">Paste a text</Title>
@@ -39,9 +39,13 @@ export function PasteSheet({ draft, incoming }: PasteSheetProps) {
           Clean this text
         </PrimaryButton>
         <FileTrigger allowsMultiple onSelect={(files) => files && void incoming.takeFiles([...files])}>
-          <Button>Open a text file</Button>
+          <Button>Open files</Button>
         </FileTrigger>
-        <Hint role="status">{incoming.isBusy ? 'Taking the text in…' : 'or drop files anywhere on this page'}</Hint>
+        <Hint role="status">
+          {incoming.isBusy
+            ? 'Taking the text in…'
+            : 'or drop them on this page: PDF, Word, web pages, e-books, captions, text'}
+        </Hint>
       </Actions>
     </Sheet>
   );
@@ -54,7 +58,7 @@ function useDraftSaving(text: string, stored: string): () => void {
   const flush = useCallback(() => {
     if (text === saved.current) return;
     saved.current = text;
-    void submit(null, { method: 'post', action: `/?index&intent=draft&text=${handOver(text)}` });
+    void submit(null, { method: 'post', action: `/?index&intent=draft&text=${handOver({ source: text })}` });
   }, [text, submit]);
   useEffect(() => {
     const timer = setTimeout(flush, SAVED_AFTER);

@@ -3,6 +3,7 @@ import { Outlet, useLocation, useNavigate } from 'react-router';
 import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
+import { ReadingNote } from '../../incoming/reading-note.tsx';
 import { useIncoming } from '../../incoming/use-incoming.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { useVersions } from './history/use-versions.ts';
@@ -50,7 +51,8 @@ interface PieceScreenProps {
 export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
-  const cleaning = useCleaning(stored.source, decisions);
+  const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
+  const cleaning = useCleaning(text, decisions);
   const { state, slowRules } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
@@ -129,6 +131,7 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
             <Button onPress={cleaning.startAgain}>Clean again</Button>
           </Stopped>
         )}
+        <ReadingNote incoming={incoming} />
         <Suspense>
           {sheet === 'keys' && (
             <KeysSheet

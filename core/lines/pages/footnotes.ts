@@ -1,4 +1,5 @@
 import { LineEnd } from '../../text/line-index.ts';
+import { plainFigures, raisedFigures } from '../../text/raised-figures.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 
@@ -8,7 +9,7 @@ import { Flag, type LineTable } from '../line-table.ts';
  * paragraph is an aside: it does not part them.
  */
 
-const NOTE_START = /^(?:(\d{1,3})|([*†‡§]{1,2}))\.?\s?(?=[\p{Lu}“"‘«(]|https?:)/u;
+const NOTE_START = /^(?:(?:(\d{1,3})|([*†‡§]{1,2}))\.?\s?(?=[\p{Lu}“"‘«(]|https?:)|([⁰¹²³⁴-⁹]{1,3})\s?(?=\S))/u;
 const MOST_LINES = 20;
 
 /**
@@ -44,7 +45,7 @@ function firstNoteLine(source: string, table: LineTable, pageFrom: number, last:
     if (!isKept(table.kind[line]!)) continue;
     const match = NOTE_START.exec(startOfNote(source, table, line, last));
     if (!match) continue;
-    const mark = match[1] ?? match[2]!;
+    const mark = match[1] ?? match[2] ?? plainFigures(match[3]!);
     if (below !== undefined && !comesBefore(mark, below)) break;
     if (!isMarkedAbove(source.slice(table.from[pageFrom], table.from[line]), mark)) break;
     first = line;
@@ -66,13 +67,10 @@ function comesBefore(mark: string, next: string): boolean {
   return /\d/.test(mark) ? Number(next) === Number(mark) + 1 : mark !== next;
 }
 
-const SUPERSCRIPTS = '⁰¹²³⁴⁵⁶⁷⁸⁹';
-
 /** A word on the page carries the mark: "areas1", "freely2 .", "areas[1]", "areas¹", "areas*". */
 function isMarkedAbove(page: string, mark: string): boolean {
   if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"][${mark[0]}]`, 'u').test(page);
-  const raised = [...mark].map((digit) => SUPERSCRIPTS[Number(digit)]).join('');
-  if (page.includes(raised)) return true;
+  if (page.includes(raisedFigures(mark))) return true;
   for (let at = page.indexOf(mark); at >= 0; at = page.indexOf(mark, at + 1)) {
     if (isMarkAt(page, at, at + mark.length)) return true;
   }
@@ -109,7 +107,8 @@ export function numbersOfFootnotes(source: string, table: LineTable): ReadonlySe
   const numbers = new Set<number>();
   for (let line = 0; line < table.index.count; line++) {
     if (table.kind[line] !== LineKind.footnote && table.kind[line] !== LineKind.aside) continue;
-    const figures = /^\d{1,3}/.exec(source.slice(table.from[line], table.from[line]! + 3))?.[0];
+    const start = plainFigures(source.slice(table.from[line], table.from[line]! + 3));
+    const figures = /^\d{1,3}/.exec(start)?.[0];
     if (figures) numbers.add(Number(figures));
   }
   return numbers;

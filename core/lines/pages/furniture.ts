@@ -5,6 +5,7 @@ import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from '../ke
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
+import { titledHeads } from './titled-heads.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
 /*
@@ -28,6 +29,7 @@ export function findFurniture(source: string, table: LineTable): void {
   }
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
+  for (const place of titledHeads(source, table, kept)) dropHead(table, kept, place);
   dropLoneHeads(source, table, kept);
 }
 

@@ -45,7 +45,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
   let usual: number | undefined;
   for (let place = 1; place + 1 < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (!mayStandAlone(table, line, source[table.from[line]!]!)) continue;
+    if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) continue;
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined || !goesOn(table, before, after)) continue;
@@ -56,9 +56,13 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
   return lone.length === 0 || hasStops(table, kept) ? lone : [];
 }
 
-function mayStandAlone({ kind, flags, chars }: LineTable, line: number, first: string): boolean {
+/** The number of a section: heads of pages have no such. */
+const SECTION = /^\d{1,2}(?:\.\d{1,2})+\.?\s/;
+
+function mayStandAlone({ kind, flags, chars }: LineTable, line: number, start: string): boolean {
   if (isDropped(kind[line]!) || chars[line]! > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
-  return first === '©' || (flags[line]! & BEGINS) !== 0;
+  if (SECTION.test(start)) return false;
+  return start.startsWith('©') || (flags[line]! & BEGINS) !== 0;
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */

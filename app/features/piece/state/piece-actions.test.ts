@@ -7,7 +7,7 @@ import { actOnPiece, type PieceWrite } from './piece-actions.ts';
 const step = (pass: string): Step => ({ kind: 'switch-pass', pass, on: false });
 const take = (at: number, pass: string): PieceWrite => ({ intent: 'step', at, step: step(pass) });
 
-const newPiece = () => createPiece('The tide fell.', 'Tides', 1);
+const newPiece = () => createPiece({ source: 'The tide fell.' }, 'Tides', 1);
 
 describe('writes of a piece', () => {
   test('are stored in their order', async () => {

@@ -10,7 +10,7 @@ import {
   type Stage,
 } from '../../../../core/index.ts';
 import { SlowRuleError, startCleaning, type CleanClient } from '../../../../worker/client.ts';
-import type { Patch, Summary } from '../../../../worker/protocol.ts';
+import type { Patch, SourceText, Summary } from '../../../../worker/protocol.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /** A cleaning that is there to be looked at. */
@@ -39,8 +39,8 @@ export interface Cleaning {
   startAgain(): void;
 }
 
-/** Cleans a source in a worker, and again after each change of style or choices; the page stays free. */
-export function useCleaning(source: string, { style, history }: Pick<Decisions, 'style' | 'history'>): Cleaning {
+/** Cleans a text in a worker, and again after each change of style or choices; the page stays free. */
+export function useCleaning(text: SourceText, { style, history }: Pick<Decisions, 'style' | 'history'>): Cleaning {
   const [state, setState] = useState<CleaningState>({ status: 'working', stage: 'lines' });
   const [attempt, setAttempt] = useState(0);
   const [slowRules, setSlowRules] = useState<readonly OwnRule[]>([]);
@@ -78,7 +78,7 @@ export function useCleaning(source: string, { style, history }: Pick<Decisions, 
     client.current = own;
     let isCurrent = true;
     own
-      .open(source, decidedSince(NO_HISTORY, opened), (stage) => {
+      .open(text, decidedSince(NO_HISTORY, opened), (stage) => {
         if (isCurrent) setState((now) => (now.status === 'working' ? { status: 'working', stage } : now));
       })
       .then((patch) => {
@@ -93,7 +93,7 @@ export function useCleaning(source: string, { style, history }: Pick<Decisions, 
       isCurrent = false;
       own.close();
     };
-  }, [source, attempt, fail]);
+  }, [text, attempt, fail]);
 
   const isReady = state.status === 'ready';
   useEffect(() => {

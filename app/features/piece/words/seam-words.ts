@@ -93,6 +93,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   speechDash: { apart: 'the next line starts with the dash of direct speech', on: '' },
   footnoteAfter: { apart: 'a footnote follows', on: '' },
   footnoteBefore: { apart: 'the footnotes of the page end here', on: '' },
+  newElement: { apart: 'the file says that a new paragraph begins here', on: '' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },

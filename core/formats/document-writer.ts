@@ -1,0 +1,157 @@
+import { Element, Region, type Layout, type LayoutRange } from '../layout/layout.ts';
+import type { Document } from './document.ts';
+
+/** How a block is written. */
+export interface BlockForm {
+  readonly element: Element;
+  readonly level?: number;
+  readonly region?: Region;
+  /** What stands before its first line: the sign of a list item, an indent. */
+  readonly lead?: string;
+  /** A blank line stands before it, or before it and behind it. */
+  readonly apart?: 'before' | 'around';
+  /** Spaces and line ends stand as they are; else they are one space, as in HTML. */
+  readonly isPreformatted?: boolean;
+}
+
+/** Takes what a reader finds, block by block, and makes a document of it. */
+export interface DocumentWriter {
+  /** Ends the block that is open and begins another. It is written once it has words. */
+  open(form: BlockForm): void;
+  /** Words of the open block; of a paragraph where none is open. */
+  write(text: string): void;
+  /** A line end by force, within the block. */
+  breakLine(): void;
+  /** The next cell of a row: a tab, where the row has words. */
+  nextCell(): void;
+  close(): void;
+  /** A paragraph without words: a blank line. */
+  emptyLine(): void;
+  /** The end of a page. */
+  pageEnd(): void;
+  beginRange(kind: LayoutRange['kind'], address?: string): void;
+  endRange(): void;
+  /** Whether the open block has words. */
+  hasWords(): boolean;
+  finish(beside?: Pick<Document, 'title' | 'encoding'>): Document;
+}
+
+interface OpenRange {
+  readonly kind: LayoutRange['kind'];
+  readonly address?: string;
+  readonly from: number;
+}
+
+const SPACES = /[ \t\n\r\f]+/g;
+/** Whatever else ends a line must not do so here: the lines of the layout are counted by what the writer wrote. */
+const LINE_ENDS = /\r\n?|[\v\f\u0085\u2028\u2029]/g;
+const PARAGRAPH: BlockForm = { element: Element.paragraph };
+
+export function documentWriter(): DocumentWriter {
+  const element: number[] = [];
+  const level: number[] = [];
+  const region: number[] = [];
+  const block: number[] = [];
+  const ranges: LayoutRange[] = [];
+  const openRanges: OpenRange[] = [];
+  let text = '';
+  let blocks = 0;
+  let form: BlockForm | undefined;
+  /** The last block that was written; undefined at the beginning of a page. */
+  let last: BlockForm | undefined;
+  let words = '';
+  /** Where the words of the open block will begin in the text; known once it has some. */
+  let start = -1;
+
+  const endLine = (of: BlockForm, end = '\n'): void => {
+    text += end;
+    element.push(of.element);
+    level.push(of.level ?? 0);
+    region.push(of.region ?? Region.text);
+    block.push(blocks);
+  };
+
+  const startBlock = (): void => {
+    const now = (form ??= PARAGRAPH);
+    if (last && (last.apart === 'around' || now.apart)) endLine(last);
+    blocks++;
+    text += now.lead ?? '';
+    start = text.length;
+    for (const [at, range] of openRanges.entries()) openRanges[at] = { ...range, from: start };
+  };
+
+  /** Ranges that go on beyond a block end in it, and begin again in the next. */
+  const cutRanges = (to: number): void => {
+    for (const { kind, address, from } of openRanges)
+      if (from < to && start >= 0) ranges.push({ kind, address, from, to });
+  };
+
+  const writer: DocumentWriter = {
+    open: (next) => {
+      writer.close();
+      form = next;
+    },
+    write: (piece) => {
+      let more = form?.isPreformatted
+        ? piece.replace(LINE_ENDS, '\n')
+        : piece.replace(SPACES, ' ').replace(LINE_ENDS, ' ');
+      if (!form?.isPreformatted && (words === '' || /[ \n\t]$/.test(words)) && more.startsWith(' '))
+        more = more.slice(1);
+      if (more === '') return;
+      if (start < 0) startBlock();
+      words += more;
+    },
+    breakLine: () => {
+      if (start < 0) return;
+      words = `${words.replace(/ $/, '')}\n`;
+    },
+    nextCell: () => {
+      if (start >= 0) words = `${words.replace(/ $/, '')}\t`;
+    },
+    close: () => {
+      if (start >= 0) {
+        const said = words.replace(form!.isPreformatted ? /\n+$/ : /\s+$/, '');
+        cutRanges(start + said.length);
+        for (const line of said.split('\n')) {
+          text += line;
+          endLine(form!);
+        }
+        last = form;
+      }
+      form = undefined;
+      words = '';
+      start = -1;
+    },
+    emptyLine: () => {
+      writer.close();
+      if (last) endLine(last);
+    },
+    pageEnd: () => {
+      writer.close();
+      endLine(PARAGRAPH, '\f');
+      last = undefined;
+    },
+    beginRange: (kind, address) => {
+      openRanges.push({ kind, address, from: start < 0 ? 0 : start + words.length });
+    },
+    endRange: () => {
+      const range = openRanges.pop();
+      const to = start + words.length;
+      if (range && start >= 0 && range.from < to) ranges.push({ ...range, to });
+    },
+    hasWords: () => start >= 0,
+    finish: (beside = {}) => {
+      writer.close();
+      endLine(PARAGRAPH, '');
+      const layout: Layout = {
+        element: Uint8Array.from(element),
+        level: Uint8Array.from(level),
+        region: Uint8Array.from(region),
+        block: Uint32Array.from(block),
+        ranges: ranges.sort((a, b) => a.from - b.from || b.to - a.to),
+      };
+      return { ...beside, text, layout };
+    },
+  };
+  return writer;
+}
