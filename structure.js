@@ -24,7 +24,8 @@ export const CORE = [
   ['rows', 'a cleaning cut into rows for the screen'],
   ['ledger', 'the list of all edits'],
   ['search', 'finding words in the clean text'],
-  ['formats', 'documents in from files of all kinds, text out as HTML'],
+  ['formats', 'documents in from files of all kinds'],
+  ['output', 'the clean text in the shape and format in which it goes out'],
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
 ];
 

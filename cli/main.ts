@@ -5,17 +5,22 @@ import { fileURLToPath } from 'node:url';
 import { describeRemovals, isMuch } from './removals.ts';
 import {
   clean,
-  cleanText,
   DEFAULT_STYLE,
   detectLanguage,
   PASSES,
   readDocument,
   toReport,
+  OUTPUTS,
+  USUAL_SHAPE,
+  writeOutput,
   type Apart,
+  type Cleaning,
   type OpenPdf,
+  type OutputId,
   type ReadProblem,
   type Style,
   type WordList,
+  type Written,
 } from '../core/index.ts';
 
 /** An input or argument that keeps the command from its work; the message says why, in one line. */
@@ -25,6 +30,8 @@ class InputError extends Error {}
 const FAILURE = 2;
 
 interface CleanOptions {
+  readonly to: OutputId;
+  readonly encoding?: string;
   readonly apart: Apart;
   readonly report?: 'json';
   readonly reportFile?: string;
@@ -63,6 +70,8 @@ function program(): Command {
     .addOption(
       new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
     )
+    .addOption(new Option('--to <format>', 'what is written').choices(OUTPUTS.map(({ id }) => id)).default('text'))
+    .option('--encoding <name>', 'the encoding of a text file, where it is not told rightly by its bytes')
     .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
     .option('--on <pass...>', 'switch passes on', [])
@@ -76,12 +85,11 @@ function program(): Command {
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
-  const read = await readDocument(await readInput(file), { name: file, openPdf: pdfPages });
+  const read = await readDocument(await readInput(file), { name: file, encoding: options.encoding, openPdf: pdfPages });
   if (!read.ok) throw new InputError(`${file === '-' ? 'standard input' : file} ${PROBLEMS[read.problem]}`);
   const source = read.document.text;
   const cleaning = clean(source, style, [], { words: await readWords(source), layout: read.document.layout });
-  const text = cleanText(cleaning);
-  process.stdout.write(text === '' ? '' : `${text}\n`);
+  process.stdout.write(write(cleaning, options.to, read.document.title));
   const wantsReport = options.report !== undefined || options.reportFile !== undefined;
   if (!wantsReport && !isMuch(cleaning.tally)) return;
   const found = toReport(cleaning);
@@ -96,6 +104,12 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
       throw new InputError(`cannot write the report to ${options.reportFile}: ${describe(error)}`);
     });
   }
+}
+
+/** The clean text in a format. Text ends in a line end, where there is any. */
+function write(cleaning: Cleaning, to: OutputId, title = ''): Written {
+  const written = writeOutput(cleaning, to, USUAL_SHAPE, title);
+  return typeof written !== 'string' || written === '' ? written : `${written}\n`;
 }
 
 /** What is wrong with a file that cannot be read, and what helps. */

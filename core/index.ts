@@ -93,7 +93,10 @@ export {
 } from './formats/document.ts';
 export type { Layout } from './layout/layout.ts';
 export { readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
-export { toHtml } from './formats/html.ts';
+export { openOutput } from './output/open-output.ts';
+export { OUTPUTS, writeOutput, type OutputId, type Written } from './output/registry.ts';
+export { toShape, USUAL_SHAPE, type OutputShape } from './output/shape.ts';
+export { toHtml } from './output/to-html.ts';
 export { countOffPasses } from './report/off-pass-counts.ts';
 export { kindOfSource, suggestTitle, type SourceKind } from './report/summary.ts';
 export { readBlocks, type ReadBlock } from './rows/read-blocks.ts';

@@ -1,3 +1,4 @@
+import { toShape, type OutputShape } from '../core/index.ts';
 import { database } from './db.ts';
 import { guarded } from './errors.ts';
 
@@ -14,6 +15,26 @@ export function loadKeys(db = database()): Promise<Readonly<Record<string, strin
 export function saveKeys(keys: Readonly<Record<string, string>>, db = database()): Promise<void> {
   return guarded(async () => {
     await db.notes.put({ key: KEYS, value: JSON.stringify(keys) });
+  });
+}
+
+const SHAPE = 'output-shape';
+
+/** How the clean text went out last; the usual shape where nobody chose one. */
+export function loadShape(db = database()): Promise<OutputShape> {
+  return guarded(async () => {
+    const stored = (await db.notes.get(SHAPE))?.value;
+    try {
+      return toShape(stored === undefined ? undefined : JSON.parse(stored));
+    } catch {
+      return toShape(undefined);
+    }
+  });
+}
+
+export function saveShape(shape: OutputShape, db = database()): Promise<void> {
+  return guarded(async () => {
+    await db.notes.put({ key: SHAPE, value: JSON.stringify(shape) });
   });
 }
 

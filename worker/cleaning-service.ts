@@ -1,10 +1,10 @@
 import {
   allPieces,
-  cleanText,
   countOffPasses,
   editRow,
   findDifferences,
   linesOfStep,
+  openOutput,
   readBlocks,
   revise,
   rowAt,
@@ -14,9 +14,11 @@ import {
   textByPieces,
   toHtml,
   toSourceRanges,
+  USUAL_SHAPE,
   viewEdit,
   viewPortion,
   viewRow,
+  writeOutput,
   type RowPatch,
 } from '../core/index.ts';
 import type { CleaningService, Patch } from './protocol.ts';
@@ -52,7 +54,12 @@ export function cleaningService(session: Session): CleaningService {
       return findDifferences(cleaning, revise(cleaning, style, choices));
     },
     read: (from, to) => readBlocks(session.now().cleaning, from, to),
-    copy: () => ({ text: cleanText(session.now().cleaning), html: toHtml(session.now().cleaning) }),
+    copy(shape = USUAL_SHAPE) {
+      const { cleaning } = session.now();
+      const text = writeOutput(cleaning, 'text', shape) as string;
+      return { text, html: toHtml(openOutput(cleaning, shape, '')) };
+    },
+    output: (id, shape, title) => writeOutput(session.now().cleaning, id, shape, title),
     text: () => textByPieces(session.now().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),
     rangeOfLines(first, last) {

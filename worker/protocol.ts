@@ -12,6 +12,8 @@ import type {
   LedgerFormat,
   LedgerLine,
   Place,
+  OutputId,
+  OutputShape,
   Portion,
   PortionAction,
   PortionView,
@@ -27,6 +29,7 @@ import type {
   Step,
   Style,
   WordTally,
+  Written,
 } from '../core/index.ts';
 
 /** What the page learns of a cleaning beside its rows: enough to count and to name it, without the text. */
@@ -134,7 +137,10 @@ export interface CleaningService {
   compare(style: Style, choices: readonly Choice[]): Differences;
   /** The paragraphs [from, to) of the clean text, for reading alone. */
   read(from: number, to: number): ReadBlock[];
-  copy(): CleanCopy;
+  /** The clean text for the clipboard, in a shape; in the usual one where none is said. */
+  copy(shape?: OutputShape): CleanCopy;
+  /** The clean text in a format and a shape; `title` is that of the piece. */
+  output(id: OutputId, shape: OutputShape, title: string): Written;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
   sourceRanges(clean: RangeList): RangeList;

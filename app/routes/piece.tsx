@@ -1,7 +1,7 @@
 import type { ShouldRevalidateFunctionArgs } from 'react-router';
 import { StorageError } from '../../storage/errors.ts';
 import { loadPiece } from '../../storage/pieces.ts';
-import { loadKeys } from '../../storage/preferences.ts';
+import { loadKeys, loadShape } from '../../storage/preferences.ts';
 import { actOnPiece, type PieceWrite } from '../features/piece/state/piece-actions.ts';
 import { PieceScreen } from '../features/piece/piece-screen.tsx';
 import { Working } from '../features/piece/working.tsx';
@@ -16,8 +16,8 @@ export function meta({ loaderData }: Route.MetaArgs) {
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   try {
-    const [stored, keys] = await Promise.all([loadPiece(params.id), loadKeys()]);
-    return { stored, keys };
+    const [stored, keys, shape] = await Promise.all([loadPiece(params.id), loadKeys(), loadShape()]);
+    return { stored, keys, shape };
   } catch (error) {
     if (error instanceof StorageError) return { problem: error.problem };
     throw error;
@@ -44,5 +44,6 @@ export default function PieceRoute({ loaderData }: Route.ComponentProps) {
     const words = STORAGE_WORDS[loaderData?.problem ?? 'unknown'];
     return <Failure title={words.text} advice={words.detail} />;
   }
-  return <PieceScreen key={loaderData.stored.piece.id} stored={loaderData.stored} keys={loaderData.keys} />;
+  const { stored, keys, shape } = loaderData;
+  return <PieceScreen key={stored.piece.id} stored={stored} keys={keys} shape={shape} />;
 }

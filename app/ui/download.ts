@@ -1,9 +1,9 @@
-const TYPES: Readonly<Record<string, string>> = { csv: 'text/csv', json: 'application/json' };
-
-/** Hands a text to the browser as a file to be saved. */
-export function download(text: string, name: string, format: string): void {
+/** Hands a text, or the bytes of a file, to the browser to be saved; `type` is its media type. */
+export function download(content: string | Uint8Array, name: string, type: string): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: `${TYPES[format] ?? 'text/plain'};charset=utf-8` }));
+  link.href = URL.createObjectURL(
+    new Blob([content as BlobPart], { type: typeof content === 'string' ? `${type};charset=utf-8` : type }),
+  );
   link.download = name;
   link.click();
   // The browser has taken the address by then.

@@ -1,3 +1,4 @@
+import { Element, type Layout } from '../layout/layout.ts';
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { partOf, type PartKind } from '../lines/part.ts';
 import type { SeamDecisions } from '../seams/decide.ts';
@@ -36,6 +37,23 @@ const KIND_OF_PART: Readonly<Record<PartKind, BlockKind>> = {
   code: 'code',
 };
 
+const KIND_OF_ELEMENT: Readonly<Partial<Record<number, BlockKind>>> = {
+  [Element.item]: 'list-item',
+  [Element.quote]: 'quote',
+  [Element.note]: 'footnote',
+};
+
+/** Whether the format has headings of its own: then short paragraphs are none. */
+function hasHeadings({ layout }: LineTable): boolean {
+  if (!layout) return false;
+  let known = HEADINGS.get(layout);
+  if (known === undefined) HEADINGS.set(layout, (known = layout.element.includes(Element.heading)));
+  return known;
+}
+
+/** Looked through once for a text. */
+const HEADINGS = new WeakMap<Layout, boolean>();
+
 /** What a block of the standing lines first..last is, by its lines and the decisions between them. */
 export function kindOfBlock(lines: Lines, first: number, last: number): BlockKind {
   const { table, standing, decision } = lines;
@@ -44,10 +62,12 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   if (said) return KIND_OF_PART[said];
   const byLine = KIND_OF_LINE[table.kind[line]!];
   if (byLine) return byLine;
+  const told = KIND_OF_ELEMENT[table.layout?.element[line] ?? Element.paragraph];
+  if (told) return told;
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
   for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
   if (lines.decided.entry[lines.kept[first]!]) return 'list-item';
-  if (first === last && standsAsHeading(lines, first)) return 'heading';
+  if (first === last && !hasHeadings(table) && standsAsHeading(lines, first)) return 'heading';
   return isSetIn(lines, first, last) ? 'quote' : 'paragraph';
 }
 

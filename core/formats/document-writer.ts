@@ -36,6 +36,24 @@ export interface DocumentWriter {
   finish(beside?: Pick<Document, 'title' | 'encoding'>): Document;
 }
 
+/** What a word processor says of a run of words. */
+export interface Look {
+  readonly isStrong?: boolean;
+  readonly isEmphasis?: boolean;
+  readonly link?: string;
+}
+
+/** Writes words that have a look of their own. */
+export function writeWith({ isStrong, isEmphasis, link }: Look, text: string, writer: DocumentWriter): void {
+  if (link !== undefined) writer.beginRange('link', link);
+  if (isStrong) writer.beginRange('strong');
+  if (isEmphasis) writer.beginRange('emphasis');
+  writer.write(text);
+  if (isEmphasis) writer.endRange();
+  if (isStrong) writer.endRange();
+  if (link !== undefined) writer.endRange();
+}
+
 interface OpenRange {
   readonly kind: LayoutRange['kind'];
   readonly address?: string;

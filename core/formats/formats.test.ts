@@ -4,7 +4,6 @@ import { toReport } from '../report/report.ts';
 import { kindOfSource, suggestTitle } from '../report/summary.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { decodeText } from './decode.ts';
-import { toHtml } from './html.ts';
 
 const bytes = (...values: number[]) => Uint8Array.from(values);
 
@@ -54,27 +53,6 @@ test.each([
 
 test('refuses what is no text', () => {
   expect(decodeText(bytes(0x7f, 0x45, 0x4c, 0x46, 2, 1, 1, 0, 0, 0, 0, 0))).toEqual({ ok: false, problem: 'not-text' });
-});
-
-test('HTML: headings, paragraphs, lists and verse, with signs escaped', () => {
-  const prose =
-    'The creek fills the pond behind the wall, and the miller lets it out again through a gate < 3 feet wide.';
-  const html = toHtml(clean(`CHAPTER IV\n\n${prose}\n\n• flour & tallow\n• teeth\n\n${prose}\n`, DEFAULT_STYLE));
-  const paragraph = `<p>${prose.replace('<', '&lt;')}</p>`;
-  expect(html).toBe(
-    `<h2>CHAPTER IV</h2>\n${paragraph}\n<ul>\n<li>flour &amp; tallow</li>\n<li>teeth</li>\n</ul>\n${paragraph}`,
-  );
-});
-
-test('HTML: entries told by their form are a list, those with numbers keep them', () => {
-  const times = '9:15 | Where the water goes, and why it comes back again at all | saltfern.example/s1';
-  const entries = [times, times.replace('9:15', '9:40'), times.replace('9:15', '10:05')];
-  expect(toHtml(clean(entries.join('\n'), DEFAULT_STYLE))).toBe(
-    `<ul>\n${entries.map((entry) => `<li>${entry}</li>`).join('\n')}\n</ul>`,
-  );
-  expect(toHtml(clean('1. oil for the lamps\n2. wicks\n', DEFAULT_STYLE))).toBe(
-    '<p>1. oil for the lamps</p>\n<p>2. wicks</p>',
-  );
 });
 
 test('the report lists counts, words, seams and each removed word', () => {

@@ -201,6 +201,44 @@ describe('Rich Text Format', () => {
   });
 });
 
+describe('what word processors say of words', () => {
+  const looks = async (file: Uint8Array, name: string) => {
+    const found = await readDocument(file, { name });
+    if (!found.ok) throw new Error(found.problem);
+    const { text, layout } = found.document;
+    return layout!.ranges.map(({ kind, address, from, to }) => [kind, text.slice(from, to), address]);
+  };
+  const EXPECTED = [
+    ['strong', 'oak', undefined],
+    ['emphasis', 'old', undefined],
+    ['link', 'yard', 'https://norhithe.example/'],
+  ];
+
+  test('Word', async () => {
+    const run = (words: string, look = '') =>
+      `<w:r><w:rPr>${look}</w:rPr><w:t xml:space="preserve">${words}</w:t></w:r>`;
+    const body = `<w:p>${run('Of ')}${run('oak', '<w:b/>')}${run(', ', '<w:b w:val="0"/>')}${run('old', '<w:i/>')}${run(', from the ')}<w:hyperlink r:id="r9">${run('yard')}</w:hyperlink></w:p>`;
+    const relations =
+      '<Relationships><Relationship Id="r9" Type="http://x/hyperlink" Target="https://norhithe.example/"/></Relationships>';
+    expect(await looks(docx(body, { 'word/_rels/document.xml.rels': relations }), 'a.docx')).toEqual(EXPECTED);
+  });
+
+  test('OpenDocument', async () => {
+    const style = (name: string, look: string) =>
+      `<style:style style:name="${name}"><style:text-properties ${look}/></style:style>`;
+    const body =
+      '<text:p>Of <text:span text:style-name="B">oak</text:span>, <text:span text:style-name="I">old</text:span>, from the <text:a xlink:href="https://norhithe.example/">yard</text:a></text:p>';
+    expect(
+      await looks(odt(body, style('B', 'fo:font-weight="bold"') + style('I', 'fo:font-style="italic"')), 'a.odt'),
+    ).toEqual(EXPECTED);
+  });
+
+  test('Rich Text Format', async () => {
+    const body = '{\\rtf1 Of {\\b oak}, \\i old\\i0 , from the yard}';
+    expect(await looks(bytes(body), 'a.rtf')).toEqual(EXPECTED.slice(0, 2));
+  });
+});
+
 describe('an e-book', () => {
   const chapter = (words: string) => `<html><head><title>x</title></head><body><p>${words}</p></body></html>`;
   const opf = `<package><metadata><dc:title>Tides</dc:title></metadata><manifest>

@@ -42,7 +42,7 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
       {unreadable.map(({ id, title, raw }) => (
         <Unreadable key={id} role="alert">
           {title ? `“${title}”` : 'A piece'} cannot be read, and was left as it is.
-          <QuietButton onPress={() => download(raw, `piece-${id}.json`, 'json')}>
+          <QuietButton onPress={() => download(raw, `piece-${id}.json`, 'application/json')}>
             Download what is stored of it
           </QuietButton>
         </Unreadable>

@@ -45,6 +45,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
           Text
         </View>
         <View to={`/piece/${piece.id}/findings`}>Findings</View>
+        <View to={`/piece/${piece.id}/output`}>Output</View>
         <Toggle isSelected={drawer !== undefined} onChange={(open) => openDrawer(open ? {} : undefined)}>
           Ledger
         </Toggle>

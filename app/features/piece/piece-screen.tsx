@@ -4,6 +4,7 @@ import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
+import type { OutputShape } from '../../../core/index.ts';
 import { useIncoming } from '../../incoming/use-incoming.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { useVersions } from './history/use-versions.ts';
@@ -45,10 +46,12 @@ interface PieceScreenProps {
   readonly stored: StoredPiece;
   /** The keys that the person chose, by command. */
   readonly keys: OwnKeys;
+  /** How the clean text went out last. */
+  readonly shape: OutputShape;
 }
 
 /** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
-export function PieceScreen({ stored, keys }: PieceScreenProps) {
+export function PieceScreen({ stored, keys, shape: storedShape }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
   const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
@@ -56,7 +59,8 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   const { state, slowRules } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
-  const copy = useCopy(ready?.client);
+  const [shape, setOwnShape] = useState(storedShape);
+  const copy = useCopy(ready?.client, shape);
   const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();
   const toText = useToText(stored.piece.id);
@@ -102,7 +106,14 @@ export function PieceScreen({ stored, keys }: PieceScreenProps) {
   }
   const shared: Omit<PieceView, 'ready'> = {
     id: stored.piece.id,
+    title,
     source: stored.source,
+    shape,
+    setShape: (changed) => {
+      setOwnShape(changed);
+      save({ intent: 'shape', shape: changed });
+    },
+    copy: () => copy?.(),
     typing: stored.typing,
     decisions,
     slowRules,

@@ -2,7 +2,7 @@ import { Element } from '../../layout/layout.ts';
 import { raisedFigures } from '../../text/raised-figures.ts';
 import { isEncoding } from '../decode.ts';
 import { UnreadableError, type Document } from '../document.ts';
-import { documentWriter, type BlockForm } from '../document-writer.ts';
+import { documentWriter, writeWith, type BlockForm } from '../document-writer.ts';
 import { indentLead } from '../word/indent.ts';
 import { rtfTokens } from './rtf-tokens.ts';
 
@@ -46,7 +46,7 @@ export function readRtf(bytes: Uint8Array): Document {
       markerText = '';
     }
     hadWords ||= /[^\s\u00a0]/.test(text);
-    writer.write(isRaised && /^\d{1,3}$/.test(text) ? raisedFigures(text) : text);
+    writeWith(top(), isRaised && /^\d{1,3}$/.test(text) ? raisedFigures(text) : text, writer);
   };
   const flush = (): void => {
     if (bytesWaiting.length === 0) return;
@@ -129,6 +129,12 @@ export function readRtf(bytes: Uint8Array): Document {
       case 'deleted':
         group.isHidden = value !== 0;
         break;
+      case 'b':
+        group.isStrong = value !== 0;
+        break;
+      case 'i':
+        group.isEmphasis = value !== 0;
+        break;
       case 'super':
         group.isRaised = value !== 0;
         break;
@@ -138,6 +144,8 @@ export function readRtf(bytes: Uint8Array): Document {
       case 'plain':
         group.isHidden = false;
         group.isRaised = false;
+        group.isStrong = false;
+        group.isEmphasis = false;
         break;
       case 'listtext':
       case 'pntext':
@@ -214,6 +222,8 @@ interface Group {
   /** The encoding of the font in use. */
   charset: string | undefined;
   isOptional?: boolean;
+  isStrong?: boolean;
+  isEmphasis?: boolean;
 }
 
 interface Paragraph {

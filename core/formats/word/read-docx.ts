@@ -1,7 +1,7 @@
 import { Element } from '../../layout/layout.ts';
 import { raisedFigures } from '../../text/raised-figures.ts';
 import { UnreadableError, type Document } from '../document.ts';
-import { documentWriter, type BlockForm, type DocumentWriter } from '../document-writer.ts';
+import { documentWriter, writeWith, type BlockForm, type DocumentWriter, type Look } from '../document-writer.ts';
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import { openZip, type Archive } from '../zip.ts';
 import { readNumbering, type Numbering } from './docx-numbering.ts';
@@ -20,7 +20,11 @@ export function readDocx(bytes: Uint8Array): Document {
   if (source === undefined) throw new UnreadableError('damaged');
   const folder = main!.slice(0, main!.lastIndexOf('/') + 1);
   const part = (name: string) => archive.text(folder + name) ?? '';
-  const parts: Parts = { styles: readStyles(part('styles.xml')), numbering: readNumbering(part('numbering.xml')) };
+  const parts: Parts = {
+    styles: readStyles(part('styles.xml')),
+    numbering: readNumbering(part('numbering.xml')),
+    links: readLinks(archive.text(`${folder}_rels/${main!.slice(folder.length)}.rels`) ?? ''),
+  };
   const writer = documentWriter();
   const notes = writeBody(source, writer, parts);
   writeNotes(part('footnotes.xml'), 'footnote', notes, writer, parts);
@@ -31,6 +35,18 @@ export function readDocx(bytes: Uint8Array): Document {
 interface Parts {
   readonly styles: Styles;
   readonly numbering: Numbering;
+  /** The addresses of links outside, by the ids of their relationships. */
+  readonly links: ReadonlyMap<string, string>;
+}
+
+function readLinks(source: string): Map<string, string> {
+  const links = new Map<string, string>();
+  walkXml(source, {
+    open: (_name, attributes) => {
+      if (attributes['Type']?.endsWith('/hyperlink')) links.set(attributes['Id'] ?? '', attributes['Target'] ?? '');
+    },
+  });
+  return links;
 }
 
 /** A note that the text points to: its kind and id, and the number that it is given. */
@@ -83,7 +99,7 @@ interface ParagraphState {
 }
 
 /** Writes the paragraphs of a part; gives the notes that it points to, numbered in order. */
-function writeBody(source: string, writer: DocumentWriter, { styles, numbering }: Parts, asNote = false): Notes {
+function writeBody(source: string, writer: DocumentWriter, { styles, numbering, links }: Parts, asNote = false): Notes {
   const notes: Notes = new Map();
   const paragraphs: ParagraphState[] = [];
   /** What stands in text boxes within a paragraph waits for its end. */
@@ -93,6 +109,8 @@ function writeBody(source: string, writer: DocumentWriter, { styles, numbering }
   let isText = false;
   let isHidden = false;
   let isRaised = false;
+  let look: Look = {};
+  const linksAround: (string | undefined)[] = [];
   let inRow = false;
 
   const say = (text: string): void => {
@@ -106,7 +124,7 @@ function writeBody(source: string, writer: DocumentWriter, { styles, numbering }
     else if (!paragraph.isOpen && inRow) writer.write(' ');
     paragraph.isOpen = true;
     paragraph.hadWords ||= /[^\s\u00a0]/.test(text);
-    writer.write(text);
+    writeWith(look, text, writer);
   };
 
   walkXml(source, {
@@ -135,9 +153,19 @@ function writeBody(source: string, writer: DocumentWriter, { styles, numbering }
         case 'r':
           isHidden = false;
           isRaised = false;
+          look = { link: linksAround.at(-1) };
+          break;
+        case 'b':
+          look = { ...look, isStrong: isOn(attributes) };
+          break;
+        case 'i':
+          look = { ...look, isEmphasis: isOn(attributes) };
+          break;
+        case 'hyperlink':
+          linksAround.push(links.get(attribute(attributes, 'id') ?? ''));
           break;
         case 'vanish':
-          isHidden = valueOf(attributes) !== '0' && valueOf(attributes) !== 'false';
+          isHidden = isOn(attributes);
           break;
         case 'vertAlign':
           isRaised = valueOf(attributes) === 'superscript';
@@ -188,6 +216,7 @@ function writeBody(source: string, writer: DocumentWriter, { styles, numbering }
     },
     close: (name) => {
       if (name === 't') isText = false;
+      else if (name === 'hyperlink') linksAround.pop();
       else if (name === 'p') {
         const gone = paragraphs.pop()!;
         if (box) box.push('\n');
@@ -255,6 +284,13 @@ function writeNotes(source: string, kind: string, notes: Notes, writer: Document
     writer.close();
   }
 }
+
+/** Whether a property that may be switched off is on. */
+function isOn(attributes: XmlAttributes): boolean {
+  return !OFF.has(valueOf(attributes) ?? '');
+}
+
+const OFF: ReadonlySet<string> = new Set(['0', 'false', 'off', 'none']);
 
 function valueOf(attributes: XmlAttributes): string | undefined {
   return attribute(attributes, 'val');

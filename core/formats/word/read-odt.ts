@@ -1,6 +1,6 @@
 import { Element } from '../../layout/layout.ts';
 import { UnreadableError, type Document } from '../document.ts';
-import { documentWriter, type DocumentWriter } from '../document-writer.ts';
+import { documentWriter, writeWith, type DocumentWriter, type Look } from '../document-writer.ts';
 import { writeNumber } from '../html/list-markers.ts';
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import { openZip } from '../zip.ts';
@@ -36,6 +36,7 @@ interface OdtStyle {
   firstLine?: number;
   left?: number;
   isHidden?: boolean;
+  look?: Look;
   /** The forms of a list style's levels, from 1; an empty form is a bullet. */
   readonly levels: Map<number, { form: string; before: string; after: string; start: number }>;
 }
@@ -51,7 +52,7 @@ function readStyles(source: string, styles: Map<string, OdtStyle>): void {
       } else if (name === 'paragraph-properties' && now) {
         now.firstLine = lengthOf(attribute(attributes, 'text-indent'));
         now.left = lengthOf(attribute(attributes, 'margin-left'));
-      } else if (name === 'text-properties' && now) now.isHidden = attribute(attributes, 'display') === 'none';
+      } else if (name === 'text-properties' && now) takeLook(now, attributes);
       else if ((name === 'list-level-style-number' || name === 'list-level-style-bullet') && now) {
         const form = name.endsWith('bullet') ? '' : (attribute(attributes, 'num-format') ?? '1');
         now.levels.set(Number(attribute(attributes, 'level')), {
@@ -67,6 +68,16 @@ function readStyles(source: string, styles: Map<string, OdtStyle>): void {
       if (name === 'style' || name === 'list-style') now = undefined;
     },
   });
+}
+
+function takeLook(style: OdtStyle, attributes: XmlAttributes): void {
+  style.isHidden = attribute(attributes, 'display') === 'none';
+  const weight = attribute(attributes, 'font-weight');
+  const slant = attribute(attributes, 'font-style');
+  style.look = {
+    isStrong: weight === 'bold' || Number(weight) >= 600,
+    isEmphasis: slant === 'italic' || slant === 'oblique',
+  };
 }
 
 const TWENTIETHS: Readonly<Record<string, number>> = { in: 1440, cm: 567, mm: 56.7, pt: 20, pc: 240, px: 15 };
@@ -94,7 +105,9 @@ function writeBody(
   notes: string[],
 ): void {
   const lists: List[] = [];
-  const spans: boolean[] = [];
+  /** The styles of the spans that are open, and the addresses of links. */
+  const spans: (OdtStyle | undefined)[] = [];
+  const links: (string | undefined)[] = [];
   /** The words of a note, while one is open. */
   let note: string[] | undefined;
   let isCitation = false;
@@ -105,11 +118,12 @@ function writeBody(
   let hadWords = false;
 
   const say = (text: string): void => {
-    if (depth === 0 || isCitation || spans.includes(true) || text === '') return;
+    if (depth === 0 || isCitation || spans.some((style) => style?.isHidden) || text === '') return;
     if (note) note.push(text);
     else {
       hadWords ||= /[^\s\u00a0]/.test(text);
-      writer.write(text);
+      const look = { ...spans.at(-1)?.look, link: links.at(-1) };
+      writeWith(look, text, writer);
     }
   };
   const styleOf = (attributes: XmlAttributes, key: 'firstLine' | 'left'): number | undefined => {
@@ -155,7 +169,10 @@ function writeBody(
           depth++;
           break;
         case 'span':
-          spans.push(styles.get(attribute(attributes, 'style-name') ?? '')?.isHidden === true);
+          spans.push(styles.get(attribute(attributes, 'style-name') ?? '') ?? spans.at(-1));
+          break;
+        case 'a':
+          links.push(attribute(attributes, 'href'));
           break;
         case 's':
           say(' '.repeat(Math.min(100, Number(attribute(attributes, 'c') ?? 1) || 1)));
@@ -207,6 +224,9 @@ function writeBody(
           break;
         case 'span':
           spans.pop();
+          break;
+        case 'a':
+          links.pop();
           break;
         case 'note-citation':
           isCitation = false;

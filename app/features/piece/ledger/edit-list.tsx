@@ -58,7 +58,11 @@ export default function EditList({ piece, drawer }: { readonly piece: PieceView;
     if (step) decisions.take(step);
   };
   const save = async (format: LedgerFormat) => {
-    download(await client.ledger.export(filter, format), `ledger.${format}`, format);
+    download(
+      await client.ledger.export(filter, format),
+      `ledger.${format}`,
+      format === 'csv' ? 'text/csv' : 'application/json',
+    );
     toast({ text: `The ledger was saved as ledger.${format}` });
   };
   const tick = (at: number) => {

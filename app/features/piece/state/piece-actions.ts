@@ -1,9 +1,9 @@
-import type { Step } from '../../../../core/index.ts';
+import type { OutputShape, Step } from '../../../../core/index.ts';
 import { announceChange } from '../../../../storage/changes.ts';
 import type { PieceRecord, VersionRecord } from '../../../../storage/db.ts';
 import { StorageError, type StorageProblem } from '../../../../storage/errors.ts';
 import { appendStep, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
-import { saveKeys } from '../../../../storage/preferences.ts';
+import { saveKeys, saveShape } from '../../../../storage/preferences.ts';
 import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 
 /** One write of the piece screen; several that came in quick order are stored in that order. */
@@ -14,7 +14,8 @@ export type PieceWrite =
   | { readonly intent: 'note'; readonly note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'> }
   | { readonly intent: 'keep-version'; readonly version: VersionRecord }
   | { readonly intent: 'forget-version'; readonly id: string }
-  | { readonly intent: 'keys'; readonly keys: Readonly<Record<string, string>> };
+  | { readonly intent: 'keys'; readonly keys: Readonly<Record<string, string>> }
+  | { readonly intent: 'shape'; readonly shape: OutputShape };
 
 /** `merged`: a step was taken after those of another tab, which are not shown here yet. */
 export type PieceResult =
@@ -55,6 +56,9 @@ async function store(id: string, write: PieceWrite, now: number): Promise<boolea
       return false;
     case 'forget-version':
       await forgetVersion(write.id);
+      return false;
+    case 'shape':
+      await saveShape(write.shape);
       return false;
     case 'keys':
       await saveKeys(write.keys);

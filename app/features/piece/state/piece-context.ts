@@ -1,5 +1,5 @@
 import { useOutletContext } from 'react-router';
-import type { OwnRule, Place } from '../../../../core/index.ts';
+import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
 import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { PlaceKeeper } from './place-keeper.ts';
@@ -15,7 +15,13 @@ export interface Tour {
 /** What the screens of one piece share. */
 export interface PieceView {
   readonly id: string;
+  readonly title: string;
   readonly source: string;
+  /** How the clean text goes out. */
+  readonly shape: OutputShape;
+  setShape(shape: OutputShape): void;
+  /** Copies the clean text, plain and formatted. */
+  copy(): void;
   /** What was being typed when the page went, and is in no step. */
   readonly typing: Typing | undefined;
   readonly ready: Ready;

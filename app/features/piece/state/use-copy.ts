@@ -1,12 +1,12 @@
-import type { Spot } from '../../../../core/index.ts';
+import type { OutputShape, Spot, Written } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { toast } from '../../../ui/toasts.tsx';
 
 /** Writes the clean text to the clipboard, plain and rich at once, and says what it did. */
-export function useCopy(client: CleanClient | undefined): (() => void) | undefined {
+export function useCopy(client: CleanClient | undefined, shape: OutputShape): (() => void) | undefined {
   if (!client) return undefined;
   return () => {
-    const copied = client.copy();
+    const copied = client.copy(shape);
     write('Clean text copied', { plain: copied.then(({ text }) => text), html: copied.then(({ html }) => html) });
   };
 }
@@ -17,8 +17,8 @@ export function copyBetween(client: CleanClient, [from, to]: readonly [Spot, Spo
 }
 
 /** Writes a text to the clipboard. */
-export function copyText(done: string, text: string): void {
-  write(done, { plain: Promise.resolve(text) });
+export function copyText(done: string, text: string | Promise<Written>): void {
+  write(done, { plain: Promise.resolve(text).then(String) });
 }
 
 function write(done: string, { plain, html }: { plain: Promise<string>; html?: Promise<string> }): void {

@@ -1,0 +1,1 @@
+export { OutputScreen as default } from '../features/piece/output/output-screen.tsx';

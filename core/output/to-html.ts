@@ -1,0 +1,82 @@
+import type { Output } from './open-output.ts';
+import { bulletedText, type OutputBlock } from './output-blocks.ts';
+import { withoutStart, type Run } from './runs.ts';
+
+const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+
+export function escapeHtml(text: string): string {
+  return text.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+}
+
+/** The output as the body of a page, without styles: what the clipboard's rich flavour holds, and what e-books are made of. */
+export function toHtml({ blocks }: Pick<Output, 'blocks'>): string {
+  const parts: string[] = [];
+  let depth = 0;
+  let rows: OutputBlock[] = [];
+  const endTable = () => {
+    if (rows.length > 0) parts.push(toTable(rows));
+    rows = [];
+  };
+  /** Ends lists that stand deeper; an item stays open for a list within it. */
+  const toDepth = (wanted: number) => {
+    for (; depth > wanted; depth--) parts.push('</li>', '</ul>');
+  };
+  const toItem = (block: OutputBlock, words: string) => {
+    toDepth(block.level);
+    if (depth === block.level) parts.push('</li>');
+    for (; depth < block.level; depth++) parts.push(depth + 1 < block.level ? '<ul><li>' : '<ul>');
+    parts.push(`<li>${toInline(withoutStart(block.runs, block.text.length - words.length))}`);
+  };
+  for (const block of blocks) {
+    if (block.kind === 'table') {
+      toDepth(0);
+      rows.push(block);
+      continue;
+    }
+    endTable();
+    const item = bulletedText(block);
+    if (item !== undefined) toItem(block, item);
+    else {
+      toDepth(0);
+      parts.push(toElement(block));
+    }
+  }
+  endTable();
+  toDepth(0);
+  return parts.join('\n').replace(/\n<\/li>/g, '</li>');
+}
+
+/** The output as a whole page. */
+export function toHtmlPage(output: Output): string {
+  const { title, language } = output;
+  const lang = language === '' ? '' : ` lang="${escapeHtml(language)}"`;
+  return `<!doctype html>\n<html${lang}>\n<head>\n<meta charset="utf-8">\n<title>${escapeHtml(title)}</title>\n</head>\n<body>\n${toHtml(output)}\n</body>\n</html>`;
+}
+
+function toElement({ kind, level, text, runs }: OutputBlock): string {
+  if (kind === 'heading') return `<h${level}>${toInline(runs)}</h${level}>`;
+  if (kind === 'code') return `<pre>${escapeHtml(text)}</pre>`;
+  // Words that a person wrote may hold paragraphs of their own.
+  const paragraphs = text.includes('\n\n') ? text.split(/\n{2,}/).map((part) => [{ text: part }]) : [runs];
+  const elements = paragraphs.map((part) => `<p>${toInline(part)}</p>`).join('\n');
+  return kind === 'quote' ? `<blockquote>\n${elements}\n</blockquote>` : elements;
+}
+
+function toInline(runs: readonly Run[]): string {
+  return runs
+    .map(({ text, isEmphasis, isStrong, isCode, link }) => {
+      let html = escapeHtml(text).replace(/\n/g, '<br>');
+      if (isCode) html = `<code>${html}</code>`;
+      if (isEmphasis) html = `<em>${html}</em>`;
+      if (isStrong) html = `<strong>${html}</strong>`;
+      return link === undefined ? html : `<a href="${escapeHtml(link)}">${html}</a>`;
+    })
+    .join('');
+}
+
+function toTable(rows: readonly OutputBlock[]): string {
+  const lines = rows.flatMap(({ text }) => text.split('\n'));
+  if (!lines.some((line) => line.includes('\t'))) return `<pre>${escapeHtml(lines.join('\n'))}</pre>`;
+  const cells = (line: string) => line.split('\t').map((cell) => `<td>${escapeHtml(cell.trim())}</td>`);
+  return `<table>\n${lines.map((line) => `<tr>${cells(line).join('')}</tr>`).join('\n')}\n</table>`;
+}

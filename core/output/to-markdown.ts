@@ -1,0 +1,110 @@
+import type { Output } from './open-output.ts';
+import { bulletedText, type OutputBlock } from './output-blocks.ts';
+import { withoutStart, type Run } from './runs.ts';
+import type { OutputShape } from './shape.ts';
+import { ended } from './to-text.ts';
+import { wrap } from './wrap.ts';
+
+/**
+ * The output as Markdown (CommonMark, with tables as in GitHub's): what would be taken for markup is escaped, so that it reads as the
+ * clean text does.
+ */
+export function toMarkdown({ blocks }: Output, shape: OutputShape): string {
+  let text = '';
+  let before: OutputBlock | undefined;
+  for (let at = 0; at < blocks.length; at++) {
+    const block = blocks[at]!;
+    if (before) text += isTight(before, block) ? '\n' : '\n\n';
+    text += block.kind === 'table' ? toTable(block) : toBlock(block, shape);
+    before = block;
+  }
+  return ended(text, shape);
+}
+
+/** Items of one list stand close where they do in the clean text. */
+function isTight(before: OutputBlock, { kind, gap }: OutputBlock): boolean {
+  return kind === 'list-item' && before.kind === 'list-item' && !gap.includes('\n\n');
+}
+
+function toBlock(block: OutputBlock, shape: OutputShape): string {
+  const { kind, level, text } = block;
+  if (kind === 'code') return fenced(text);
+  if (kind === 'section-break') return '---';
+  const words = block.runs.map(toInline).join('');
+  if (kind === 'heading') return `${'#'.repeat(level)} ${words.replace(/\s*\n\s*/g, ' ')}`;
+  if (kind === 'list-item') return toItem(block, shape);
+  if (kind === 'verse' || kind === 'contents') return escapeStarts(words).replace(/\n(?!\n)/g, '\\\n');
+  if (kind === 'quote') return wrap(escapeStarts(words), shape.wrap && shape.wrap - 2).replace(/^/gm, '> ');
+  return hardBreaks(wrap(escapeStarts(words), shape.wrap), text);
+}
+
+/** A line end that the clean text has within a paragraph is one in Markdown too; those of wrapping are not. */
+function hardBreaks(written: string, text: string): string {
+  return text.includes('\n') && !text.includes('\n\n') ? written.replace(/\n/g, '\\\n') : written;
+}
+
+function toItem(block: OutputBlock, shape: OutputShape): string {
+  const { text, runs, level } = block;
+  const bulleted = bulletedText(block);
+  const numbered = bulleted === undefined ? /^(\d{1,9}[.)])\s+/.exec(text) : null;
+  const skipped = bulleted !== undefined ? text.length - bulleted.length : (numbered?.[0].length ?? 0);
+  const words = withoutStart(runs, skipped).map(toInline).join('');
+  const indent = '  '.repeat(level - 1);
+  const sign = numbered ? `${numbered[1]} ` : '- ';
+  const lead = indent + ' '.repeat(sign.length);
+  const lines = wrap(escapeStarts(words), shape.wrap && Math.max(1, shape.wrap - lead.length));
+  return indent + sign + lines.replace(/\n/g, `\n${lead}`);
+}
+
+const SPECIAL = /[\\`*_[\]<>]|(?<=\w)~~|~~(?=\w)|&(?=#?\w+;)/g;
+
+function escapeInline(text: string): string {
+  return text.replace(SPECIAL, (sign, at: number) => {
+    // A lone sign within a word or between spaces is no markup.
+    if (sign === '_' && /\w/.test(text[at - 1] ?? '') && /\w/.test(text[at + 1] ?? '')) return sign;
+    if (sign === '*' && /\s|^$/.test(text[at - 1] ?? '') && /\s|^$/.test(text[at + 1] ?? '')) return sign;
+    if (sign === '<' && !/[A-Za-z/!?]/.test(text[at + 1] ?? '')) return sign;
+    if (sign === '>' && at > 0) return sign;
+    if (sign === ']' || sign === '[') return `\\${sign}`;
+    return `\\${sign}`;
+  });
+}
+
+/** What would begin a heading, a list, a quotation or a rule at the beginning of a line. */
+function escapeStarts(words: string): string {
+  return words
+    .replace(/^(\s*)(#{1,6}(?=\s|$)|[-+*](?=\s)|>|={3,}\s*$|-{3,}\s*$)/gm, '$1\\$2')
+    .replace(/^(\s*\d{1,9})([.)])(?=\s)/gm, '$1\\$2');
+}
+
+function toInline({ text, isEmphasis, isStrong, isCode, link }: Run): string {
+  if (isCode && !text.includes('`')) return linked(`\`${text}\``, link);
+  const [, before, words, after] = /^(\s*)([^]*?)(\s*)$/.exec(text)!;
+  if (words === '') return text;
+  const sign = `${isStrong ? '**' : ''}${isEmphasis ? '*' : ''}`;
+  const closing = [...sign].reverse().join('');
+  return `${before}${linked(`${sign}${escapeInline(words!)}${closing}`, link)}${after}`;
+}
+
+function linked(words: string, link: string | undefined): string {
+  return link === undefined || link === ''
+    ? words
+    : `[${words}](${/[\s()]/.test(link) ? `<${link.replace(/[<>\n]/g, encodeURIComponent)}>` : link})`;
+}
+
+function fenced(text: string): string {
+  const longest = Math.max(2, ...[...text.matchAll(/`+/g)].map(([ticks]) => ticks.length));
+  const fence = '`'.repeat(longest + 1);
+  return `${fence}\n${text}\n${fence}`;
+}
+
+/** Rows with tabs become a table; others stay as the lines that they are. */
+function toTable({ text }: OutputBlock): string {
+  const rows = text.split('\n').map((line) => line.split('\t'));
+  const columns = Math.max(...rows.map((row) => row.length));
+  if (columns < 2) return fenced(text);
+  const line = (cells: readonly string[]) =>
+    `| ${Array.from({ length: columns }, (_, at) => escapeInline(cells[at]?.trim() ?? '').replace(/\|/g, '\\|')).join(' | ')} |`;
+  const [head, ...others] = rows;
+  return [line(head!), `|${' --- |'.repeat(columns)}`, ...others.map(line)].join('\n');
+}
