@@ -79,7 +79,7 @@ test('many pieces can be searched', async ({ page }) => {
     buffer: Buffer.from(`Chapter ${at + 1}\n\n${WRAPPED}`),
   }));
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Open a text file' }).click();
+  await page.getByRole('button', { name: 'Open files' }).click();
   await (await chooser).setFiles(files);
   const pieces = page.getByRole('region', { name: 'Your pieces' });
   await expect(pieces.getByRole('listitem')).toHaveCount(9);
@@ -109,11 +109,11 @@ test.describe('what cannot become a piece is told, with what to do', () => {
   test('a file that is not text', async ({ page }) => {
     await openDesk(page);
     const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Open a text file' }).click();
+    await page.getByRole('button', { name: 'Open files' }).click();
     await (
       await chooser
     ).setFiles({ name: 'a.png', mimeType: 'image/png', buffer: Buffer.from([0x89, 0x50, 0, 0, 0, 1, 2, 3]) });
-    await expect(page.getByText('This file is not a text file')).toBeVisible();
+    await expect(page.getByText('This kind of file cannot be read here')).toBeVisible();
   });
 });
 
@@ -169,7 +169,7 @@ test('of several files on a full disk each is told, and each can be tried again'
     Object.assign(window, { freeTheDisk: () => (IDBObjectStore.prototype.add = add) });
   });
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Open a text file' }).click();
+  await page.getByRole('button', { name: 'Open files' }).click();
   const file = (name: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(WRAPPED) });
   await (await chooser).setFiles([file('ebb.txt'), file('flood.txt')]);
   const again = page.getByRole('button', { name: 'Try again' });

@@ -130,11 +130,11 @@ test('the place of the first question is in view and marked from the start', asy
 test('of several files each is reported by name, the bad ones with their reason', async ({ page }) => {
   await openDesk(page);
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Open a text file' }).click();
+  await page.getByRole('button', { name: 'Open files' }).click();
   const text = (name: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(WRAPPED) });
   const picture = { name: 'seal.png', mimeType: 'image/png', buffer: Buffer.from([0x89, 0x50, 0, 0, 0, 1, 2, 3]) };
   await (await chooser).setFiles([text('slate.txt'), picture, text('board.txt')]);
-  await expect(page.getByText('seal.png: this file is not a text file')).toBeVisible();
+  await expect(page.getByText('seal.png: this kind of file cannot be read here')).toBeVisible();
   await expect(page.getByText('2 of 3 files are on the desk')).toBeVisible();
   await expect(page.getByText('slate.txt, board.txt')).toBeVisible();
 });

@@ -113,6 +113,8 @@ export function PieceScreen({ stored, keys, shape: storedShape }: PieceScreenPro
       setOwnShape(changed);
       save({ intent: 'shape', shape: changed });
     },
+    origin: stored.origin,
+    takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
     copy: () => copy?.(),
     typing: stored.typing,
     decisions,

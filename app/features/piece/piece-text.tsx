@@ -20,6 +20,7 @@ import { useAskingPart } from './portion/use-asking-part.ts';
 import { sayNothingChosen, usePortion, type MarkedPortion } from './portion/use-portion.ts';
 import { ReadingColumns } from './reading/reading-columns.tsx';
 import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
+import { OriginNote } from './reading/origin-note.tsx';
 import { StoryLine } from './reading/story-line.tsx';
 import { TourBar } from './reading/tour-bar.tsx';
 import { copyBetween } from './state/use-copy.ts';
@@ -97,7 +98,9 @@ export function PieceText() {
           summary={ready.summary}
           onList={(pass) => piece.openDrawer(pass === undefined ? {} : { pass })}
           onAsk={doubts.show}
-        />
+        >
+          <OriginNote />
+        </StoryLine>
         <ReadingColumns
           ready={ready}
           lit={lit}

@@ -45,7 +45,13 @@ export function OutputScreen() {
       <ShapeForm shape={shape} usual={USUAL_SHAPE} onChange={setShape} />
       <Middle>
         <Segments label="Preview" chosen={format} options={PREVIEWS} onChoose={(value) => setFormat(value)} />
-        <Sheet tabIndex={0} aria-label="Preview" data-format={format} aria-busy={!shown}>
+        <Sheet
+          tabIndex={0}
+          role="region"
+          aria-label="The clean text as it goes out"
+          data-format={format}
+          aria-busy={!shown}
+        >
           {shown?.parts.map((part, at) => (
             <pre key={at}>{part}</pre>
           ))}
@@ -54,7 +60,7 @@ export function OutputScreen() {
       </Middle>
       <Ways>
         <h2>Copy</h2>
-        <PrimaryButton onPress={copy}>
+        <PrimaryButton data-primary="" onPress={copy}>
           Copy, plain and formatted <Key of="copy" />
         </PrimaryButton>
         <Button onPress={() => copyText('Markdown copied', ready.client.output('markdown', shape, title))}>
@@ -96,7 +102,7 @@ function fileName(title: string): string {
 
 const Screen = styled.main`
   display: grid;
-  grid-template-columns: 310px minmax(0, 1fr) 250px;
+  grid-template-columns: 310px minmax(0, 1fr) 272px;
   min-height: 0;
   background: var(--paper);
   @media (max-width: 1000px) {
@@ -142,6 +148,7 @@ const Sheet = styled.div`
 
 const Ways = styled.aside`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   align-content: start;
   padding: 16px 18px;
@@ -158,7 +165,8 @@ const Ways = styled.aside`
   }
   @media (max-width: 1000px) {
     grid-column: 1 / -1;
-    grid-auto-flow: column;
+    display: flex;
+    flex-wrap: wrap;
     align-items: center;
     border-left: 0;
     border-top: 1px solid var(--line);

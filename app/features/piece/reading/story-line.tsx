@@ -9,10 +9,12 @@ interface StoryLineProps {
   /** Lists the edits of a pass; all of them without one. */
   readonly onList: (pass: string | undefined) => void;
   readonly onAsk: () => void;
+  /** What stands at the end of the line. */
+  readonly children?: React.ReactNode;
 }
 
 /** What happened to the text, in one line; each part leads to what it tells of. */
-export function StoryLine({ summary, onList, onAsk }: StoryLineProps) {
+export function StoryLine({ summary, onList, onAsk, children }: StoryLineProps) {
   const { told, others } = storyOf(summary.counts);
   const { doubts } = summary;
   return (
@@ -35,6 +37,7 @@ export function StoryLine({ summary, onList, onAsk }: StoryLineProps) {
           {doubts.toLocaleString('en')} {doubts === 1 ? 'question' : 'questions'}
         </Part>
       )}
+      {children}
     </Line>
   );
 }

@@ -1,5 +1,7 @@
 import { useOutletContext } from 'react-router';
 import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
+import type { Origin } from '../../../../storage/db.ts';
+import type { Incoming } from '../../../incoming/incoming.ts';
 import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { PlaceKeeper } from './place-keeper.ts';
@@ -20,6 +22,9 @@ export interface PieceView {
   /** How the clean text goes out. */
   readonly shape: OutputShape;
   setShape(shape: OutputShape): void;
+  readonly origin: Origin | undefined;
+  /** Makes a new piece of another reading of the same text. */
+  takeAgain(incoming: Promise<Incoming>): void;
   /** Copies the clean text, plain and formatted. */
   copy(): void;
   /** What was being typed when the page went, and is in no step. */
