@@ -24,6 +24,7 @@ export const CORE = [
   ['rows', 'a cleaning cut into rows for the screen'],
   ['ledger', 'the list of all edits'],
   ['search', 'finding words in the clean text'],
+  ['record', 'all that became of a text, as a file'],
   ['formats', 'documents in from files of all kinds'],
   ['output', 'the clean text in the shape and format in which it goes out'],
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],

@@ -55,8 +55,37 @@ describe('the command', () => {
     );
   });
 
+  test('reads files of other kinds, and writes them', () => {
+    const page = join(folder, 'in.html');
+    writeFileSync(page, '<title>Tides</title><h2>The gate</h2><p>It is <b>oak</b>.</p>');
+    expect(run(['clean', page]).stdout).toBe('The gate\n\nIt is oak.\n');
+    expect(run(['clean', page, '--to', 'markdown']).stdout).toBe('## The gate\n\nIt is **oak**.\n');
+    const word = spawnSync('node', ['bin/lucid-ribbon.js', 'clean', page, '--to', 'docx']).stdout;
+    const again = join(folder, 'out.docx');
+    writeFileSync(again, word);
+    expect(run(['clean', again, '--to', 'markdown']).stdout).toBe('## The gate\n\nIt is **oak**.\n');
+  });
+
+  test('reads a text in the encoding that is asked for', () => {
+    const input = Uint8Array.from([0xcc, 0xe8, 0xf0]);
+    expect(run(['clean', '--encoding', 'windows-1251'], input).stdout).toBe('Мир\n');
+  });
+
+  test('keeps a record, and cleans by it, that very text only', () => {
+    const record = join(folder, 'record.json');
+    const source = 'The tide\nfell.[4]';
+    expect(run(['clean', '--off', 'reference-marks', '--write-record', record], source).stdout).toBe(
+      'The tide fell.[4]\n',
+    );
+    expect(run(['clean', '--record', record], source).stdout).toBe('The tide fell.[4]\n');
+    expect(run(['clean', record]).stdout).toBe('The tide fell.[4]\n');
+    const refused = run(['clean', '--record', record], 'It rose.');
+    expect(refused).toMatchObject({ status: 2, stdout: '' });
+    expect(refused.stderr).toMatch(/was made of another text/);
+  });
+
   test('nothing in, nothing out', () => {
-    expect(run(['clean']).stdout).toBe('');
+    expect(run(['clean'])).toMatchObject({ stdout: '', status: 0 });
     expect(run(['clean'], ' \n\n').stdout).toBe('');
   });
 

@@ -9,6 +9,8 @@ import {
   detectLanguage,
   PASSES,
   readDocument,
+  readRecord,
+  toRecord,
   toReport,
   OUTPUTS,
   USUAL_SHAPE,
@@ -18,6 +20,7 @@ import {
   type OpenPdf,
   type OutputId,
   type ReadProblem,
+  type RecordProblem,
   type Style,
   type WordList,
   type Written,
@@ -32,6 +35,8 @@ const FAILURE = 2;
 interface CleanOptions {
   readonly to: OutputId;
   readonly encoding?: string;
+  readonly record?: string;
+  readonly writeRecord?: string;
   readonly apart: Apart;
   readonly report?: 'json';
   readonly reportFile?: string;
@@ -71,6 +76,8 @@ function program(): Command {
       new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
     )
     .addOption(new Option('--to <format>', 'what is written').choices(OUTPUTS.map(({ id }) => id)).default('text'))
+    .option('--record <path>', 'clean as a change record of this very text says')
+    .option('--write-record <path>', 'write a change record, as JSON, to a file')
     .option('--encoding <name>', 'the encoding of a text file, where it is not told rightly by its bytes')
     .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
@@ -85,11 +92,19 @@ function program(): Command {
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
-  const read = await readDocument(await readInput(file), { name: file, encoding: options.encoding, openPdf: pdfPages });
+  const bytes = await readInput(file);
+  // Nothing comes down a pipe where there was nothing to find; an empty file is a mistake.
+  if (file === '-' && bytes.length === 0) return;
+  const read = await readDocument(bytes, { name: file, encoding: options.encoding, openPdf: pdfPages });
   if (!read.ok) throw new InputError(`${file === '-' ? 'standard input' : file} ${PROBLEMS[read.problem]}`);
-  const source = read.document.text;
-  const cleaning = clean(source, style, [], { words: await readWords(source), layout: read.document.layout });
-  process.stdout.write(write(cleaning, options.to, read.document.title));
+  const { text: source, layout, title = '', outcome } = read.document;
+  const decided = options.record === undefined ? outcome : await recordedFor(options.record, source);
+  const words = await readWords(source);
+  const cleaning = clean(source, decided?.style ?? style, decided?.choices, { words, layout });
+  process.stdout.write(write(cleaning, options.to, title));
+  if (options.writeRecord !== undefined) {
+    await writeTo(options.writeRecord, 'the record', `${JSON.stringify(toRecord(cleaning, title))}\n`);
+  }
   const wantsReport = options.report !== undefined || options.reportFile !== undefined;
   if (!wantsReport && !isMuch(cleaning.tally)) return;
   const found = toReport(cleaning);
@@ -100,11 +115,29 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   const report = `${JSON.stringify(found)}\n`;
   if (options.reportFile === undefined) process.stderr.write(report);
   else {
-    await writeFile(pathFromCaller(options.reportFile), report).catch((error: NodeJS.ErrnoException) => {
-      throw new InputError(`cannot write the report to ${options.reportFile}: ${describe(error)}`);
-    });
+    await writeTo(options.reportFile, 'the report', report);
   }
 }
+
+async function writeTo(path: string, what: string, content: string): Promise<void> {
+  await writeFile(pathFromCaller(path), content).catch((error: NodeJS.ErrnoException) => {
+    throw new InputError(`cannot write ${what} to ${path}: ${describe(error)}`);
+  });
+}
+
+/** What a change record says of a text. */
+async function recordedFor(path: string, source: string): Promise<Pick<Cleaning, 'style' | 'choices'>> {
+  const read = readRecord(new TextDecoder().decode(await readInput(path)));
+  if (!read.ok) throw new InputError(`${path} ${RECORD_PROBLEMS[read.problem]}`);
+  if (read.recorded.text !== source) throw new InputError(`${path} was made of another text`);
+  return read.recorded;
+}
+
+const RECORD_PROBLEMS: Readonly<Record<RecordProblem, string>> = {
+  damaged: 'is no change record, or a damaged one',
+  newer: 'was written by a newer version of this program',
+  'other-text': 'is a change record whose text is not the one that it was made of',
+};
 
 /** The clean text in a format. Text ends in a line end, where there is any. */
 function write(cleaning: Cleaning, to: OutputId, title = ''): Written {
@@ -122,6 +155,8 @@ const PROBLEMS: Readonly<Record<ReadProblem, string>> = {
   'too-large': 'is too large when unpacked',
   'old-word': 'is in an old Word format: save it as .docx first',
   'no-words': 'has no words in it',
+  newer: 'was written by a newer version of this program',
+  'other-text': 'is a change record whose text is not the one that it was made of',
 };
 
 /** The PDF library is loaded when it is needed. */

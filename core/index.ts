@@ -92,6 +92,7 @@ export {
   type ReadProblem,
 } from './formats/document.ts';
 export type { Layout } from './layout/layout.ts';
+export { readRecord, toRecord, type RecordProblem } from './record/change-record.ts';
 export { readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
 export { openOutput } from './output/open-output.ts';
 export { OUTPUTS, writeOutput, type OutputId, type Written } from './output/registry.ts';

@@ -1,5 +1,5 @@
 import { newId } from './new-id.ts';
-import { NO_HISTORY, type History, type Layout, type Step } from '../core/index.ts';
+import type { History, Layout, Outcome, Step } from '../core/index.ts';
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
 import { loadTyping, typingKey, type Typing } from './notes.ts';
@@ -7,7 +7,10 @@ import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts
 import { listVersions } from './versions.ts';
 
 /** A text that is to become a piece. */
-export type NewText = Omit<TextRecord, 'pieceId'>;
+export interface NewText extends Omit<TextRecord, 'pieceId'> {
+  /** How it was cleaned before, which becomes its first step. */
+  readonly outcome?: Outcome;
+}
 
 export interface StoredPiece {
   readonly piece: PieceRecord;
@@ -25,18 +28,27 @@ export interface StoredPiece {
 const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
 /** Stores a new piece and gives its id. */
-export function createPiece(text: NewText, title: string, now: number, db = database()): Promise<string> {
+export function createPiece(
+  { outcome, ...text }: NewText,
+  title: string,
+  now: number,
+  db = database(),
+): Promise<string> {
   const id = newId();
-  const { at, steps } = NO_HISTORY;
-  const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at, stepCount: steps.length };
+  const steps: Step[] = outcome ? [{ kind: 'restore', name: RECORDED, ...outcome }] : [];
+  const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
   return guarded(() =>
-    db.transaction('rw', db.pieces, db.texts, async () => {
+    db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
       await db.pieces.add(piece);
       await db.texts.add({ pieceId: id, ...text });
+      await db.steps.bulkAdd(steps.map((step, seq) => ({ pieceId: id, seq, step })));
       return id;
     }),
   );
 }
+
+/** The name of the step that a change record becomes. */
+const RECORDED = 'its change record';
 
 /** What the desk lists. */
 export interface ListedPieces {

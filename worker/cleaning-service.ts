@@ -13,6 +13,7 @@ import {
   textBetween,
   textByPieces,
   toHtml,
+  toRecord,
   toSourceRanges,
   USUAL_SHAPE,
   viewEdit,
@@ -59,6 +60,7 @@ export function cleaningService(session: Session): CleaningService {
       const text = writeOutput(cleaning, 'text', shape) as string;
       return { text, html: toHtml(openOutput(cleaning, shape, '')) };
     },
+    record: (title) => `${JSON.stringify(toRecord(session.now().cleaning, title))}\n`,
     output: (id, shape, title) => writeOutput(session.now().cleaning, id, shape, title),
     text: () => textByPieces(session.now().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),

@@ -140,6 +140,8 @@ export interface CleaningService {
   /** The clean text for the clipboard, in a shape; in the usual one where none is said. */
   copy(shape?: OutputShape): CleanCopy;
   /** The clean text in a format and a shape; `title` is that of the piece. */
+  /** All that became of the text, as JSON. */
+  record(title: string): string;
   output(id: OutputId, shape: OutputShape, title: string): Written;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */

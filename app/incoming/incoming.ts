@@ -98,9 +98,12 @@ export async function readFile(
     return { ok: false, problem: 'damaged' } as const;
   });
   if (!found.ok) return { ok: false, problem: found.problem === 'empty' ? 'empty-file' : found.problem };
-  const { text, layout, title, encoding } = found.document;
+  const { text, layout, title, encoding, outcome } = found.document;
   const origin = { format: found.format, name: file.name, ...(encoding && { encoding }), ...(kept && { bytes: kept }) };
-  return checkText({ source: text, ...(layout && { layout }), origin }, title ?? file.name.replace(/\.[^.]{1,5}$/, ''));
+  return checkText(
+    { source: text, ...(layout && { layout }), ...(outcome && { outcome }), origin },
+    title ?? file.name.replace(/\.[^.]{1,5}$/, ''),
+  );
 }
 
 interface Words {
@@ -148,6 +151,14 @@ export const INCOMING_WORDS: Readonly<Record<IncomingProblem, Words>> = {
   'old-word': {
     text: 'This file is in an old format of Word',
     detail: 'Open it in a word processor and save it as .docx or .odt.',
+  },
+  newer: {
+    text: 'A newer version of this program wrote this file',
+    detail: 'Reload the page to have the newest version, then open the file again.',
+  },
+  'other-text': {
+    text: 'The text in this change record is not the one that it was made of',
+    detail: 'Somebody changed it by hand: open another copy of the record, or the text by itself.',
   },
   'no-words': { text: 'There are no words in this file', detail: 'Look whether its text is in a picture.' },
   unreadable: {

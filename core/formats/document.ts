@@ -1,3 +1,4 @@
+import type { Outcome } from '../history/history.ts';
 import type { Layout } from '../layout/layout.ts';
 
 /** A text as a format holds it: its words in lines, and what the format told beside them. */
@@ -8,11 +9,22 @@ export interface Document {
   readonly title?: string;
   /** The encoding that its bytes were read in, as the Encoding Standard names it; only where bytes were read as text. */
   readonly encoding?: string;
+  /** How it was cleaned, where a change record says so. */
+  readonly outcome?: Outcome;
 }
 
 /** Why a file cannot be read. The sentences are the interface's. */
 export type ReadProblem =
-  'empty' | 'not-text' | 'damaged' | 'protected' | 'pictures-only' | 'too-large' | 'old-word' | 'no-words';
+  | 'empty'
+  | 'not-text'
+  | 'damaged'
+  | 'protected'
+  | 'pictures-only'
+  | 'too-large'
+  | 'old-word'
+  | 'no-words'
+  | 'newer'
+  | 'other-text';
 
 /** Thrown by readers of formats, and caught where they are called: see readDocument. */
 export class UnreadableError extends Error {

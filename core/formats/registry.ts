@@ -5,6 +5,7 @@ import { readHtml } from './html/read-html.ts';
 import { readAlto } from './pages/read-alto.ts';
 import { readHocr } from './pages/read-hocr.ts';
 import { readPdf } from './pages/read-pdf.ts';
+import { isRecord, readRecord } from '../record/change-record.ts';
 import { readRtf } from './rtf/read-rtf.ts';
 import { namesInZip } from './zip.ts';
 import { readDocx } from './word/read-docx.ts';
@@ -110,6 +111,19 @@ export const FORMATS = [
       /^(?:\s|\ufeff|ï»¿|<!--[^]{0,2000}?-->|<\?xml[^>]{0,200}>)*<(?:!doctype\s+html|html)[\s>]/i.test(latin) ||
       (HTML_ENDINGS.has(ending) && /<[a-z][^>]*>/i.test(latin)),
     read: readAs(readHtml),
+  },
+  {
+    id: 'record',
+    title: 'Change record',
+    endings: ['json'],
+    types: ['application/json'],
+    sniff: ({ latin }) => isRecord(latin),
+    read: (bytes) => {
+      const read = readRecord(new TextDecoder('utf-8').decode(bytes));
+      if (!read.ok) throw new UnreadableError(read.problem);
+      const { style, choices, ...document } = read.recorded;
+      return { ...document, outcome: { style, choices } };
+    },
   },
   {
     id: 'text',

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { OUTPUTS, USUAL_SHAPE, type OutputId } from '../../../../core/index.ts';
+import { OUTPUTS, USUAL_SHAPE, type OutputId, type Written } from '../../../../core/index.ts';
 import { Button, PrimaryButton } from '../../../ui/buttons.tsx';
 import { download } from '../../../ui/download.ts';
 import { home } from '../../../ui/focus-home.tsx';
@@ -24,12 +24,14 @@ export function OutputScreen() {
   const [format, setFormat] = useState<OutputId>('text');
   const shown = useOutput(ready, format, shape, title);
   const navigate = useNavigate();
-  const save = (as: OutputId) => void saveAs(as);
-  const saveAs = async (as: OutputId) => {
+  const saveAs = (as: OutputId) => {
     const { ending, type } = OUTPUTS.find((one) => one.id === as)!;
-    const name = `${fileName(title)}.${ending}`;
+    return hand(`${fileName(title)}.${ending}`, type, ready.client.output(as, shape, title));
+  };
+  const saveRecord = () => hand(`${fileName(title)}, changes.json`, 'application/json', ready.client.record(title));
+  const hand = async (name: string, type: string, written: Promise<Written>) => {
     try {
-      download(await ready.client.output(as, shape, title), name, type);
+      download(await written, name, type);
       toast({ text: `${name} was handed to the browser`, detail: 'It is where your downloads are kept.' });
     } catch {
       toast({
@@ -70,11 +72,13 @@ export function OutputScreen() {
         <h2>Save as a file</h2>
         <Files>
           {OUTPUTS.map(({ id: as, ending, title: name }) => (
-            <Button key={as} aria-label={`Save as ${name} (.${ending})`} onPress={() => save(as)}>
+            <Button key={as} aria-label={`Save as ${name} (.${ending})`} onPress={() => void saveAs(as)}>
               .{ending}
             </Button>
           ))}
         </Files>
+        <h2>The whole record</h2>
+        <Button onPress={() => void saveRecord()}>Save the changes (.json)</Button>
         <h2>On paper</h2>
         <Button onPress={() => void navigate(`/piece/${id}/read`)}>Read and print</Button>
         <Note role="status">
