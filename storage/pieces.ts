@@ -85,7 +85,8 @@ async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
   };
 }
 
-function removeForGood(db: Database, ids: string[]): Promise<void> {
+/** Removes pieces with all that is stored of them. */
+export function removeForGood(db: Database, ids: string[]): Promise<void> {
   return db.transaction('rw', [db.pieces, db.texts, db.steps, db.versions, db.notes], async () => {
     await db.pieces.bulkDelete(ids);
     await db.texts.bulkDelete(ids);

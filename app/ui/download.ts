@@ -1,5 +1,5 @@
 /** Hands a text, or the bytes of a file, to the browser to be saved; `type` is its media type. */
-export function download(content: string | Uint8Array, name: string, type: string): void {
+export function download(content: string | Uint8Array | Blob, name: string, type: string): void {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(
     new Blob([content as BlobPart], { type: typeof content === 'string' ? `${type};charset=utf-8` : type }),

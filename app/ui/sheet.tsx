@@ -8,18 +8,20 @@ interface SheetProps {
   readonly onClose: () => void;
   /** In px; the window's width at most. */
   readonly width: number;
+  /** What the button at its foot says. */
+  readonly close?: string;
   readonly children: React.ReactNode;
 }
 
 /** A sheet over the page, closed by its button, by Escape or by a press beside it. */
-export function Sheet({ title, isOpen, onClose, width, children }: SheetProps) {
+export function Sheet({ title, isOpen, onClose, width, close = 'Done', children }: SheetProps) {
   return (
     <Frame isDismissable isOpen={isOpen} onOpenChange={(open) => !open && onClose()} style={{ width }}>
       <Dialog>
         <Inside>
           <Heading slot="title">{title}</Heading>
           <Body>{children}</Body>
-          <Button onPress={onClose}>Done</Button>
+          <Button onPress={onClose}>{close}</Button>
         </Inside>
       </Dialog>
     </Frame>

@@ -8,6 +8,7 @@ import {
 } from '../../../storage/pieces.ts';
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
+import { askToKeep, readRoom, type Room } from '../../../storage/room.ts';
 import { release, textOf, type Taken } from '../../incoming/handover.ts';
 
 export interface DeskData extends ListedPieces {
@@ -15,14 +16,16 @@ export interface DeskData extends ListedPieces {
   /** When this was loaded, ms since the epoch. */
   readonly now: number;
   readonly problem?: StorageProblem;
+  /** How much room the browser gives, where it says so. */
+  readonly room?: Room;
 }
 
 /** What the desk shows. A browser that keeps no data still gets a desk, with the problem said. */
 export async function loadDesk(): Promise<DeskData> {
   const now = Date.now();
   try {
-    const [listed, draft] = await Promise.all([listPieces(now), loadDraft()]);
-    return { ...listed, draft, now };
+    const [listed, draft, room] = await Promise.all([listPieces(now), loadDraft(), readRoom()]);
+    return { ...listed, draft, now, ...(room && { room }) };
   } catch (error) {
     return { pieces: [], unreadable: [], draft: '', now, problem: problemOf(error) };
   }
@@ -39,6 +42,8 @@ export async function actOnDesk(request: Request): Promise<Taken> {
       case 'create': {
         const created = await createPiece(textOf(text), title, Date.now());
         release(text);
+        // From the first piece on there is something to lose.
+        void askToKeep();
         if (said.has('fromDraft')) await saveDraft('');
         return { ok: true, created };
       }

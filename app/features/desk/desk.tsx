@@ -6,7 +6,9 @@ import { Brand } from '../../ui/brand.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import type { DeskData } from './desk-actions.ts';
 import { PasteSheet } from './paste-sheet.tsx';
+import { BackupActions } from './backup-actions.tsx';
 import { PieceList } from './piece-list.tsx';
+import { RoomNote } from './room-note.tsx';
 import { SampleList } from './sample-list.tsx';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
 import { useIncoming } from '../../incoming/use-incoming.ts';
@@ -34,7 +36,9 @@ export function Desk({ samples, desk }: DeskProps) {
       <Columns {...home}>
         <Left>
           <PasteSheet draft={desk.draft} incoming={incoming} />
+          <RoomNote room={desk.room} />
           <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now} />
+          <BackupActions pieces={desk.pieces.length} now={desk.now} />
         </Left>
         <SampleList samples={samples} />
       </Columns>
