@@ -106,6 +106,47 @@ describe('a web page', () => {
   });
 });
 
+describe('formatted text as programs put it on the clipboard', () => {
+  const html = async (body: string) => {
+    const found = await readDocument(bytes(body), { name: 'clipboard.html' });
+    if (!found.ok) throw new Error(found.problem);
+    const { text, layout } = found.document;
+    return { text: text.trim(), looks: layout!.ranges.map(({ kind, from, to }) => [kind, text.slice(from, to)]) };
+  };
+
+  test('a word processor’s paragraphs, its lists and their signs', async () => {
+    const item = (sign: string, words: string) =>
+      `<p class=MsoListParagraph style='mso-list:l0 level1 lfo1'><![if !supportLists]><span style='mso-list:Ignore'>${sign}<span>&nbsp;&nbsp; </span></span><![endif]>${words}<o:p></o:p></p>`;
+    const { text } = await html(
+      `<html xmlns:o="x"><!--[if gte mso 9]><xml>No</xml><![endif]--><p class=MsoNormal>The creek fills\nthe pond.<o:p></o:p></p><p class=MsoNormal><o:p>&nbsp;</o:p></p>${item('·', 'oak')}${item('2.', 'iron')}</html>`,
+    );
+    expect(text.replace(/\n{2,}/g, '\n\n')).toBe('The creek fills the pond.\n\n• oak\n\n2. iron');
+  });
+
+  test('an editor on the web: weights and slants by style, wrapped in an element that says bold and is not', async () => {
+    const { text, looks } = await html(
+      '<b style="font-weight:normal" id="x"><p><span style="font-weight:400">Fills </span><span style="font-weight:700">twice</span> a <span style="font-style:italic">day</span>.</p><br><p>It holds.</p></b>',
+    );
+    expect(text.replace(/\n{2,}/g, '\n\n')).toBe('Fills twice a day.\n\nIt holds.');
+    expect(looks).toEqual([
+      ['strong', 'twice'],
+      ['emphasis', 'day'],
+    ]);
+  });
+
+  test('a mail: a line to an element, an empty one between', async () => {
+    const { text } = await html(
+      '<div><div>Dear Alma,</div><div><br></div><div>I had your</div><div>letter.</div></div>',
+    );
+    expect(text).toBe('Dear Alma,\n\nI had your\nletter.');
+  });
+
+  test('a caption of a table is no row of it', async () => {
+    const { text } = await html('<table><caption>June</caption><tr><td>1<td>6:12</tr><tr><td>2<td>7:01</tr></table>');
+    expect(text).toBe('June\n1\t6:12\n2\t7:01');
+  });
+});
+
 describe('a Word document', () => {
   const styles =
     '<w:styles><w:style w:styleId="H1" w:type="paragraph"><w:name w:val="heading 1"/></w:style></w:styles>';

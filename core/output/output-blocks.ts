@@ -28,7 +28,15 @@ export function outputBlocks(cleaning: Cleaning): OutputBlock[] {
     const ranges = meeting(block);
     const runs =
       ranges.length === 0 || block.pieces.some(holdsBreak) ? [{ text }] : runsOf(source, block.pieces, ranges);
-    return { kind: block.kind, level: levelOf(cleaning, block), gap: textOfPieces(source, block.gap), text, runs };
+    const isBoldTitle = block.kind === 'heading' && runs.every(({ isStrong }) => isStrong);
+    return {
+      kind: block.kind,
+      level: levelOf(cleaning, block),
+      gap: textOfPieces(source, block.gap),
+      text,
+      // A title is bold by what it is.
+      runs: isBoldTitle ? runs.map((run) => ({ ...run, isStrong: false })) : runs,
+    };
   });
   const behind = textOfPieces(source, tail);
   const said = behind.trim();

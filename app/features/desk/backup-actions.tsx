@@ -86,7 +86,7 @@ export function BackupActions({ pieces, now }: { readonly pieces: number; readon
                 <p>
                   {pieces === 0
                     ? 'There is nothing here yet.'
-                    : `The ${sayPieces(pieces)} here that ${pieces === 1 ? 'is' : 'are'} not in the backup in the same state ${pieces === 1 ? 'is' : 'are'} removed for good.`}
+                    : 'Pieces here that are not in the backup, and changes made since it was saved, are removed for good.'}
                 </p>
               </>
             )}
@@ -124,8 +124,8 @@ const Row = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 4px;
-  margin-left: -8px;
+  gap: 2px;
+  margin-right: -8px;
   progress {
     width: 140px;
     accent-color: var(--ribbon);
@@ -136,7 +136,7 @@ const Choices = styled.div`
   display: grid;
   justify-items: start;
   gap: 10px;
-  padding: 4px 22px 8px;
+  padding: 4px 0 8px;
   p {
     color: var(--soft);
   }

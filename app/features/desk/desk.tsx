@@ -37,8 +37,9 @@ export function Desk({ samples, desk }: DeskProps) {
         <Left>
           <PasteSheet draft={desk.draft} incoming={incoming} />
           <RoomNote room={desk.room} />
-          <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now} />
-          <BackupActions pieces={desk.pieces.length} now={desk.now} />
+          <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now}>
+            <BackupActions pieces={desk.pieces.length} now={desk.now} />
+          </PieceList>
         </Left>
         <SampleList samples={samples} />
       </Columns>

@@ -13,8 +13,13 @@ import { PieceItem } from './piece-item.tsx';
 
 const SEARCH_FROM = 8;
 
+interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now'> {
+  /** What can be done with all of them. */
+  readonly children: React.ReactNode;
+}
+
 /** The pieces so far, with a search when there are many. */
-export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' | 'unreadable' | 'now'>) {
+export function PieceList({ pieces, unreadable, now, children }: PieceListProps) {
   const fetcher = useFetcher<Taken>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
@@ -38,6 +43,7 @@ export function PieceList({ pieces, unreadable, now }: Pick<DeskData, 'pieces' |
             <SearchInput placeholder="Search by title" />
           </SearchField>
         )}
+        {children}
       </Head>
       {unreadable.map(({ id, title, raw }) => (
         <Unreadable key={id} role="alert">

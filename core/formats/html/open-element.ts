@@ -21,7 +21,9 @@ export interface OpenElement {
   readonly heading: number;
   readonly list?: ListAt;
   /** What it says of its words. */
-  readonly range?: LayoutRange['kind'];
+  readonly ranges: readonly LayoutRange['kind'][];
+  /** Its words are the sign of the list item that begins with it, as word processors write it. */
+  readonly isMarker: boolean;
 }
 
 export const OUTSIDE: OpenElement = {
@@ -34,6 +36,8 @@ export const OUTSIDE: OpenElement = {
   isSilent: false,
   isInData: false,
   heading: 0,
+  ranges: [],
+  isMarker: false,
 };
 
 const KEEPS_SPACES = /white-space\s*:\s*(?:pre|pre-wrap|break-spaces|pre-line)\b/i;
@@ -45,14 +49,14 @@ export function enter(
   attributes: Attributes,
   { hiddenClasses, isDataTable }: { readonly hiddenClasses: ReadonlySet<string>; readonly isDataTable: boolean },
 ): OpenElement {
+  const style = attributes['style'] ?? '';
   const isInText = around.isInText || name === 'main' || name === 'article';
   const own = around.region === Region.text ? regionOf(name, attributes, isInText) : undefined;
-  const range = EMPHASIS.get(name) ?? (name === 'a' && attributes['href'] !== undefined ? 'link' : undefined);
   return {
     name,
     region: own ?? around.region,
     isInText,
-    isPreformatted: around.isPreformatted || name === 'pre' || KEEPS_SPACES.test(attributes['style'] ?? ''),
+    isPreformatted: around.isPreformatted || name === 'pre' || KEEPS_SPACES.test(style),
     isQuote: around.isQuote || name === 'blockquote',
     isNote: around.isNote || isNoteBody(attributes),
     isSilent:
@@ -60,12 +64,31 @@ export function enter(
     isInData: name === 'table' ? isDataTable : around.isInData,
     heading: HEADINGS.get(name) ?? (BLOCKS.has(name) && name !== 'div' ? 0 : around.heading),
     list: listOf(around.list, name, attributes),
-    range,
+    ranges: rangesOf(name, attributes),
+    isMarker: around.isMarker || /mso-list\s*:\s*Ignore/i.test(style),
   };
+}
+
+/** What an element says of its words, by its name and by its own style: some names are there for other ends, and say so. */
+function rangesOf(name: string, attributes: Attributes): LayoutRange['kind'][] {
+  const style = attributes['style'] ?? '';
+  const [, weight] = /(?:^|;)\s*font-weight\s*:\s*(\w+)/i.exec(style) ?? [];
+  const [, slant] = /(?:^|;)\s*font-style\s*:\s*(\w+)/i.exec(style) ?? [];
+  const named = EMPHASIS.get(name);
+  const ranges: LayoutRange['kind'][] = [];
+  if (name === 'a' && attributes['href'] !== undefined) ranges.push('link');
+  if (named === 'code') ranges.push('code');
+  if (weight === undefined ? named === 'strong' : /^(?:bold|bolder|[6-9]00)$/i.test(weight)) ranges.push('strong');
+  if (slant === undefined ? named === 'emphasis' : /^(?:italic|oblique)$/i.test(slant)) ranges.push('emphasis');
+  // Headings are bold by what they are.
+  return HEADINGS.has(name) ? [] : ranges;
 }
 
 /** The list that an element's items stand in. */
 function listOf(around: ListAt | undefined, name: string, attributes: Attributes): ListAt | undefined {
+  // Word writes lists as paragraphs.
+  const [, level] = /mso-list\s*:\s*\w+\s+level(\d)/i.exec(attributes['style'] ?? '') ?? [];
+  if (level !== undefined) return { depth: Number(level), isOrdered: false, next: 1, form: '1' };
   if (name !== 'ul' && name !== 'ol' && name !== 'menu') return around;
   const start = Number(attributes['start'] ?? 1);
   return {
@@ -92,9 +115,13 @@ export function formOf(element: OpenElement, marker: string | undefined, isApart
   };
 }
 
-function elementOf({ isPreformatted, heading, isInData, isNote, isQuote }: OpenElement, isItem: boolean): Element {
+function elementOf(
+  { name, isPreformatted, heading, isInData, isNote, isQuote }: OpenElement,
+  isItem: boolean,
+): Element {
   if (isPreformatted) return Element.preformatted;
   if (heading > 0) return Element.heading;
+  if (name === 'caption' || name === 'figcaption') return Element.caption;
   if (isInData) return Element.row;
   if (isItem) return Element.item;
   if (isNote) return Element.note;
@@ -104,7 +131,7 @@ function elementOf({ isPreformatted, heading, isInData, isNote, isQuote }: OpenE
 /** Whether an element begins and ends a block. The cells of a table with a row to a line do not, nor what stands in them. */
 export function isBlock({ name, isInData, isSilent }: OpenElement): boolean {
   if (isSilent) return false;
-  return isInData ? name === 'tr' || name === 'table' : BLOCKS.has(name);
+  return isInData ? name === 'tr' || name === 'table' || name === 'caption' : BLOCKS.has(name);
 }
 
 const ANCHOR_SIGN =

@@ -31,6 +31,8 @@ function withoutDepth(source: string): string {
 
 /** Writes what a page says; gives the title in its head. `isXml`: elements may close themselves, as in XHTML. */
 export function writeHtml(source: string, writer: DocumentWriter, isXml = false): string {
+  // In XHTML the elements of HTML may have a prefix; in HTML those with one are none of its own, as Word's "o:p".
+  const nameOf = (tag: string) => (isXml ? tag.slice(tag.indexOf(':') + 1) : tag);
   const hiddenClasses = hiddenClassesOf(source);
   const dataTables = findDataTables(source);
   const open: OpenElement[] = [OUTSIDE];
@@ -39,6 +41,8 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   let title = '';
   /** The sign of the item that the next block begins. */
   let marker: string | undefined;
+  /** The sign that a word processor wrote itself. */
+  let markerText = '';
   /** Whether the next block stands apart from the one before. */
   let isApart = false;
   let isOpen = false;
@@ -70,11 +74,12 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
       if (APART.has(name) || hasRoom(attributes['style'])) isApart = true;
       isEmpty = name === 'p';
     }
+    if (element.isMarker && !top().isMarker) markerText = '';
     if (name === 'li') marker = element.list ? markerOf(element.list, attributes['value']) : '•';
     if (name === 'hr') writer.emptyLine();
     if (element.isInData && isOpen && (name === 'td' || name === 'th')) writer.nextCell();
     if (name === 'sup') raisedDepth++;
-    if (element.range) writer.beginRange(element.range, attributes['href']);
+    for (const range of element.ranges) writer.beginRange(range, range === 'link' ? attributes['href'] : undefined);
   };
 
   const end = (element: OpenElement): void => {
@@ -82,7 +87,8 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
       if (raised !== '') say(raisedText(raised));
       raised = '';
     }
-    if (element.range) writer.endRange();
+    element.ranges.forEach(() => writer.endRange());
+    if (element.isMarker && !top().isMarker) marker = signOf(markerText);
     if (!isBlock(element)) return;
     const wasEmpty = element.name === 'p' && isEmpty && !isOpen;
     endBlock();
@@ -94,12 +100,14 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   const parser = new Parser(
     {
       onopentag: (tag, attributes: Attributes) => {
-        const name = withoutPrefix(tag);
+        const name = nameOf(tag);
         // Tables are counted where nothing is read, too.
         const isDataTable = name === 'table' && dataTables[tables++] === true;
         const element = enter(top(), name, attributes, { hiddenClasses, isDataTable });
         if (name === 'br') {
-          if (isOpen && !element.isSilent) writer.breakLine();
+          if (element.isSilent) return;
+          if (isOpen) writer.breakLine();
+          else writer.emptyLine();
           return;
         }
         if (!element.isSilent) begin(element, attributes);
@@ -107,16 +115,17 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
         if (open.push(element) > DEEPEST) throw new UnreadableError('damaged');
       },
       ontext: (text) => {
-        const { name, isSilent } = top();
+        const { name, isSilent, isMarker } = top();
         if (name === 'title') title += isSilent ? '' : text;
         else if (!isSilent && name !== 'head') {
           if (isEmpty && /[^ \t\n\r\f\u00a0]/.test(text)) isEmpty = false;
-          if (raisedDepth > 0) raised += text;
+          if (isMarker) markerText += text;
+          else if (raisedDepth > 0) raised += text;
           else say(text);
         }
       },
       onclosetag: (tag) => {
-        const name = withoutPrefix(tag);
+        const name = nameOf(tag);
         const from = open.findLastIndex((element) => element.name === name);
         // An end without a beginning ends nothing.
         if (from < 1) return;
@@ -133,9 +142,10 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   return title.replace(/\s+/g, ' ').trim();
 }
 
-function withoutPrefix(tag: string): string {
-  const colon = tag.indexOf(':');
-  return colon < 0 ? tag : tag.slice(colon + 1);
+/** A bullet of whatever face, or a number. */
+function signOf(text: string): string {
+  const sign = text.replace(/[\s\u00a0]+/g, '');
+  return /[\p{L}\p{N}]/u.test(sign) && sign !== 'o' ? sign : '•';
 }
 
 /** Whether a block has room above or below that it sets itself, as word processors write it. */
