@@ -27,6 +27,7 @@ const PRIORS: Readonly<Partial<Record<EvidenceName, number>>> = {
   lineEndMark: 8,
   speaker: 9,
   newElement: 6,
+  sameHeading: -9,
   longPause: 7,
   noPause: -6,
   endsHyphen: -6,

@@ -1,6 +1,5 @@
-import { readFileSync } from 'node:fs';
 import { strToU8, zipSync } from 'fflate';
-import { chromium } from '@playwright/test';
+import { PROSE, printPdf } from './print-pdf.ts';
 import { cleanTexts, expect, openDesk, pasteParts, pieceIsReady, test } from './test.ts';
 
 const CHOOSER = 'input[type=file]';
@@ -14,27 +13,6 @@ const word = (paragraphs: readonly string[]) =>
       ),
     }),
   );
-
-const PROSE = readFileSync('samples/prose/tide-mills.txt', 'utf8')
-  .split(/\n\n+/)
-  .filter((text) => text.length > 200 && !text.includes('\n'));
-
-/** A PDF of some pages with numbers at their feet, printed by a browser. */
-async function printPdf(executablePath: string | undefined): Promise<Buffer> {
-  const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] });
-  const page = await browser.newPage();
-  const prose = PROSE.map((text) => `<p>${text}</p>`).join('');
-  await page.setContent(`<style>p { margin: 0; text-indent: 2em; font: 16px/1.5 serif }</style>${prose}`);
-  const pdf = await page.pdf({
-    format: 'A5',
-    displayHeaderFooter: true,
-    headerTemplate: '<span></span>',
-    footerTemplate: '<div style="font-size: 9px; margin: auto"><span class="pageNumber"></span></div>',
-    margin: { top: '20mm', bottom: '20mm', left: '20mm', right: '20mm' },
-  });
-  await browser.close();
-  return pdf;
-}
 
 test('a PDF opens with its paragraphs, without its page numbers', async ({ page }, { project }) => {
   await openDesk(page);

@@ -1,5 +1,6 @@
 import { test, type Page } from '@playwright/test';
-import { openDesk, openSample, pieceIsReady } from './test.ts';
+import { printPdf } from './print-pdf.ts';
+import { openDesk, openSample, pasteParts, pieceIsReady } from './test.ts';
 
 const shoot = (page: Page, name: string) => page.screenshot({ path: `docs/screenshots/${name}.png` });
 
@@ -28,8 +29,15 @@ async function byHand(page: Page): Promise<void> {
   await page.getByRole('toolbar', { name: 'The selected part' }).waitFor();
 }
 
+const WEB = `<nav><ul><li><a href="/">Home</a></li><li><a href="/boats">Boats</a></li><li><a href="/tides">Tide tables</a></li></ul></nav>
+<h1>The Wrackby Ferry Festival</h1><p>By Dorcas Pell</p>
+<p>The ferry festival begins on the first Saturday after the spring tides, when the two boats of the Wrackby crossing are <em>dressed overall</em> and the children of both banks are let off school for the morning.<sup><a href="#n1">1</a></sup></p>
+<h2>What to bring</h2><ul><li>a lantern, lit before the bell</li><li>oars, if you have them</li><li>something for the <a href="https://quarterly.example/table">long table</a></li></ul>
+<p>Nobody has ever been turned away, and nobody has ever been told when it ends.</p>
+<aside><p>Subscribe to our newsletter</p></aside><footer><a href="/contact">Contact</a> · Cookies</footer>`;
+
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`all main views, ${colorScheme}`, async ({ page }) => {
+  test(`all main views, ${colorScheme}`, async ({ page }, { project }) => {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     for (const title of ['Enoch Trask, boat builder', 'Log of the Gannet Rock light', 'A letter to Mrs. Pell'])
       await openSample(page, title);
@@ -46,7 +54,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('textbox', { name: 'Find' }).fill('Oxhithe');
     await page.getByRole('textbox', { name: 'Replace with' }).fill('Oxhythe');
     await page.locator('ins').first().waitFor();
-    await shoot(page, `search-${colorScheme}`);
+    if (colorScheme === 'light') await shoot(page, 'search-light');
     await page.getByRole('link', { name: 'Findings' }).click();
     await page.locator('svg.recharts-surface').waitFor();
     await shoot(page, `findings-${colorScheme}`);
@@ -66,8 +74,26 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.keyboard.press('r');
     await page.getByRole('article').getByText('Dear Mrs. Pell').waitFor();
     await page.getByText(/^\d+ paragraphs$/).waitFor();
-    await shoot(page, `read-${colorScheme}`);
+    if (colorScheme === 'light') await shoot(page, 'read-light');
     await openDesk(page);
     await shoot(page, `desk-${colorScheme}`);
+    await pasteParts(page, { 'text/html': WEB, 'text/plain': '' });
+    await pieceIsReady(page);
+    await page.locator('[data-column="ribbon"] > svg path').first().waitFor();
+    if (colorScheme === 'light') await shoot(page, 'web-light');
+    await page.getByRole('link', { name: 'Output' }).click();
+    await page.getByRole('radiogroup', { name: 'Preview' }).getByText('Markdown').click();
+    await page.getByText('## What to bring').waitFor();
+    await shoot(page, `output-${colorScheme}`);
+    if (colorScheme === 'dark') return;
+    await openDesk(page);
+    const buffer = await printPdf(project.use.launchOptions?.executablePath);
+    await page
+      .locator('input[type=file]')
+      .first()
+      .setInputFiles({ name: 'Tide mills.pdf', mimeType: 'application/pdf', buffer });
+    await pieceIsReady(page);
+    await page.locator('[data-column="ribbon"] > svg path').first().waitFor();
+    await shoot(page, 'pdf-light');
   });
 }

@@ -40,7 +40,7 @@ function isAsideOrBlank(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.aside || table.kind[line] === LineKind.blank;
 }
 
-const NEW_NOTE = /^(?:\d{1,3}\.?\s?[\p{Lu}“"‘«(]|[*†‡§])/u;
+const NEW_NOTE = /^(?:\d{1,3}\.?\s?[\p{Lu}“"‘«(]|[*†‡§]|[⁰¹²³⁴-⁹]{1,3}\s?\S)/u;
 
 function joinNotes(source: string, table: LineTable, first: number, last: number, separator: string): string {
   let text = '';

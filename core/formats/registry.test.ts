@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { strToU8, zipSync } from 'fflate';
-import { Region } from '../layout/layout.ts';
+import { clean } from '../cleaning/clean.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { Element, Region } from '../layout/layout.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
 import type { OpenPdf, PlacedWord } from './document.ts';
 import { formatOf, readDocument } from './registry.ts';
 
@@ -367,6 +370,39 @@ describe('pages with places', () => {
     expect(trimmed.slice(1, 9).every((text) => text.startsWith('left'))).toBe(true);
     expect(trimmed.slice(9, 17).every((text) => text.startsWith('right'))).toBe(true);
     expect(trimmed[17]).toMatch(/^¹A note/);
+  });
+
+  test('PDF: heads and feet by their height, titles by their size, notes by theirs', async () => {
+    const page = (number: number, ...more: PlacedWord[]) => [
+      word('THE QUARTERLY', 200, 30, 8),
+      ...more,
+      ...Array.from({ length: 6 }, (_, at) =>
+        word(`page ${number} has a line of text that is number ${at}`, 50, 130 + 12 * at),
+      ),
+      word('¹A note at the foot of the page', 50, 230, 8),
+      word('that goes on below', 50, 240, 8),
+      word(`${number}`, 280, 300, 8),
+    ];
+    const title = [word('The keeper of', 50, 70, 18), word('the gate', 50, 90, 18)];
+    const found = await readDocument(bytes('%PDF-1.7'), { openPdf: pdf(page(7, ...title), page(8)) });
+    if (!found.ok) throw new Error(found.problem);
+    const { text, layout } = found.document;
+    const lines = text.split(/[\n\f]/);
+    const at = (words: string) => lines.findIndex((line) => line.includes(words));
+    const saysOf = (list: Uint8Array | Uint32Array, words: string) => list[at(words)];
+    expect([saysOf(layout!.region, 'QUARTERLY'), saysOf(layout!.region, 'has a line')]).toEqual([
+      Region.margin,
+      Region.text,
+    ]);
+    expect(layout!.region[lines.findIndex((line) => line.trim() === '8')]).toBe(Region.margin);
+    expect([saysOf(layout!.element, 'keeper'), saysOf(layout!.element, 'note at')]).toEqual([
+      Element.heading,
+      Element.note,
+    ]);
+    expect(saysOf(layout!.block, 'keeper')).toBe(saysOf(layout!.block, 'the gate'));
+    const cleaned = cleanText(clean(text, DEFAULT_STYLE, [], { layout }));
+    expect(cleaned).not.toContain('QUARTERLY');
+    expect(cleaned.startsWith('The keeper of the gate\n\npage 7 has')).toBe(true);
   });
 
   test('PDF: signs of East Asian scripts are not spread', async () => {

@@ -7,6 +7,13 @@ export function layoutFor(layout: Layout | undefined, count: number): Layout | u
   return layout?.element.length === count ? layout : undefined;
 }
 
+/** Takes out the heads and feet of pages that the places of lines prove. */
+export function dropMargins({ kind, layout }: LineTable): void {
+  if (!layout) return;
+  for (let line = 0; line < kind.length; line++)
+    if (layout.region[line] === Region.margin && isKept(kind[line]!)) kind[line] = LineKind.runningHead;
+}
+
 /** A line as long as this that ends a sentence is prose, wherever a page puts it. In characters. */
 const LONG = 100;
 

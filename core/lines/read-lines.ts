@@ -8,7 +8,7 @@ import { findContents } from './laid-out/contents-lines.ts';
 import { findFootnotes } from './pages/footnotes.ts';
 import { findFurniture } from './pages/furniture.ts';
 import { dropLoneHeads } from './pages/lone-heads.ts';
-import { dropRegions, layoutFor, takeElements } from './format-lines.ts';
+import { dropMargins, dropRegions, layoutFor, takeElements } from './format-lines.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
@@ -69,7 +69,10 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     settleRemovals(source, table);
     return table;
   }
-  if (options.furniture) findFurniture(source, table);
+  if (options.furniture) {
+    dropMargins(table);
+    findFurniture(source, table);
+  }
   if (options.webLabels) dropRegions(table);
   if (options.webLabels) findWebFurniture(source, table);
   if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');

@@ -37,6 +37,16 @@ function runsOn(before: number, after: number): boolean {
   return (after & (Flag.startsLower | Flag.startsCaseless)) !== 0;
 }
 
+/** Whether the format says that two lines are of one heading. */
+export function isOneHeading({ layout }: LineTable, before: number, after: number): boolean {
+  return (
+    layout !== undefined &&
+    layout.element[before] === Element.heading &&
+    layout.element[after] === Element.heading &&
+    layout.block[before] === layout.block[after]
+  );
+}
+
 /** Whether the format says that two lines are of two blocks. */
 export function areElementsApart({ layout }: LineTable, before: number, after: number): boolean {
   return layout !== undefined && layout.block[before] !== layout.block[after];

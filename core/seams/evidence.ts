@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
-import { areElementsApart } from './elements.ts';
+import { areElementsApart, isOneHeading } from './elements.ts';
 import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './room.ts';
 import type { LinePieces } from './line-pieces.ts';
 import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
@@ -90,6 +90,7 @@ const PLACE_EVIDENCE = {
     looksLikeTitle(context, seam, after) && beforeFlags & (Flag.endsStop | Flag.endsColon) ? 1 : 0,
   newElement: ({ table, elements = 0 }, _s, { before, after }) =>
     elements > 0 && areElementsApart(table, before, after) ? elements : 0,
+  sameHeading: ({ table }, _s, { before, after }) => (isOneHeading(table, before, after) ? 1 : 0),
   longPause: ({ table }, _s, { before, after }) => (pause(table, before, after) > PAUSE_OF_A_PARAGRAPH ? 1 : 0),
   noPause: ({ table }, _s, { before, after }) => (pause(table, before, after) <= shortestPause(table) ? 1 : 0),
 } as const satisfies Record<string, Evidence>;
@@ -134,6 +135,7 @@ const ONLY_WHERE: { readonly [name in keyof typeof PLACE_EVIDENCE]?: (context: S
   fullEnd: ({ fullEnds }) => fullEnds !== 0,
   notWrapped: ({ convention }) => !convention.wraps,
   newElement: ({ elements }) => elements !== undefined,
+  sameHeading: ({ elements }) => elements !== undefined,
   longPause: ({ table }) => table.captions.found,
   noPause: ({ table }) => table.captions.found,
 };

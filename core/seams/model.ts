@@ -28,6 +28,7 @@ export const WEIGHTS: Readonly<Record<EvidenceName, number>> = {
   titleBefore: 1.78,
   titleAfter: -0.7,
   newElement: 6,
+  sameHeading: -9,
   longPause: 5.54,
   noPause: -6.18,
   headingGoesOn: -2.16,

@@ -18,7 +18,7 @@ export function notesLast(lines: readonly PlacedLine[]): PlacedLine[] {
   const isFoot = (line: PlacedLine) => line.baseline > lowest;
   return [
     ...lines.filter((line, at) => !isNote[at] && !isFoot(line)),
-    ...lines.filter((_line, at) => isNote[at]),
+    ...lines.filter((_line, at) => isNote[at]).map((line) => ({ ...line, isNote: true })),
     ...lines.filter(isFoot),
   ];
 }
@@ -35,10 +35,18 @@ function findNotes(lines: readonly PlacedLine[]): boolean[] {
     if (before && line.baseline < before.baseline) inNotes = false;
     const isLow = isSmall(line) && !text.some((other) => other.baseline > line.baseline && shareWidth(line, other));
     if (!isLow) inNotes = false;
-    else if (NOTE_START.test(line.text)) inNotes = true;
+    else if (NOTE_START.test(line.text) || goesOn(before, line, size)) inNotes = true;
     return inNotes;
   });
 }
+
+/** A note that goes on from the page before has no mark: it is told by its type, and by the room above it. */
+function goesOn(before: PlacedLine | undefined, line: PlacedLine, size: number): boolean {
+  return before !== undefined && line.size < MUCH_SMALLER * size && line.baseline - before.baseline > ROOM * line.size;
+}
+
+const MUCH_SMALLER = 0.85;
+const ROOM = 1.9;
 
 function shareWidth(a: PlacedLine, b: PlacedLine): boolean {
   return Math.min(a.right, b.right) - Math.max(a.left, b.left) > 0.5 * Math.min(a.right - a.left, b.right - b.left);

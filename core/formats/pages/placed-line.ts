@@ -6,6 +6,8 @@ export interface PlacedLine {
   readonly baseline: number;
   /** The size of the type. */
   readonly size: number;
+  /** It is of a note at the foot of the page. */
+  readonly isNote?: boolean;
 }
 
 /** The lines of a page in reading order. */

@@ -1,10 +1,10 @@
-import { Element } from '../../layout/layout.ts';
+import { Element, Region } from '../../layout/layout.ts';
 import type { Document } from '../document.ts';
 import { documentWriter } from '../document-writer.ts';
+import { findMargins } from './margins.ts';
+import { sizeOfText } from './page-notes.ts';
 import type { PageLines, PlacedLine } from './placed-line.ts';
 
-/** A gap between two lines this many times the usual one is seen as a blank line. */
-const BLANK = 1.35;
 /** The mean width of a letter, in sizes of its type: so wide is a space of an indent. */
 const LETTER = 0.5;
 /** An indent of less than this, in sizes of the type, is the slant of a scan or the swing of a letter. */
@@ -13,35 +13,69 @@ const MOST_INDENT = 60;
 
 /**
  * Writes pages as plain text that keeps what their places tell: indents as spaces, wide gaps as blank lines, ends of pages as form
- * feeds.
+ * feeds. The layout tells heads and feet of pages, and titles by their size.
  */
 export function writePages(pages: readonly PageLines[]): Document {
   const leading = usualLeading(pages);
+  const margins = findMargins(pages);
+  const usualSize = sizeOfText(pages.flatMap(({ lines }) => lines));
   const writer = documentWriter();
+  /** By each line that is written, in order: the title that it is of, from 1; 0 for lines of the text. */
+  const titles: number[] = [];
   for (const [number, { lines }] of pages.entries()) {
     const edges = edgesOf(lines);
     for (const [at, line] of lines.entries()) {
       const before = lines[at - 1];
-      const step = before === undefined ? 0 : line.baseline - before.baseline;
-      // The next column begins further up; it goes on with what the last one ended with.
-      if (before && (step > BLANK * leading(Math.min(line.size, before.size)) || changesSize(before, line)))
-        writer.emptyLine();
-      const indent = (line.left - edges[at]!) / line.size;
-      const lead = indent < LEAST_INDENT ? '' : ' '.repeat(Math.min(MOST_INDENT, Math.round(indent / LETTER)));
-      writer.open({ element: Element.paragraph, lead, isPreformatted: true });
+      const isTitle = isLarge(line, usualSize);
+      const goesOn = isTitle && before !== undefined && isLarge(before, usualSize) && isOneTitle(before, line);
+      if (before && !goesOn && standsApart(before, line, leading)) writer.emptyLine();
+      titles.push(isTitle ? (goesOn ? titles.at(-1)! : titles.length + 1) : 0);
+      writer.open({
+        element: isTitle ? Element.heading : line.isNote ? Element.note : Element.paragraph,
+        level: isTitle ? 2 : 0,
+        region: margins.has(line) ? Region.margin : Region.text,
+        lead: leadOf(line, edges[at]!),
+        isPreformatted: true,
+      });
       writer.write(line.text);
     }
     if (number < pages.length - 1) writer.pageEnd();
   }
-  const { text } = writer.finish();
-  return { text };
+  const { text, layout } = writer.finish();
+  // Lines on a page are no paragraphs: only titles stand out.
+  const block = layout!.block.map((written) => titles[written - 1] ?? 0);
+  return { text, layout: { ...layout!, block } };
 }
 
+function leadOf({ left, size }: PlacedLine, edge: number): string {
+  const indent = (left - edge) / size;
+  return indent < LEAST_INDENT ? '' : ' '.repeat(Math.min(MOST_INDENT, Math.round(indent / LETTER)));
+}
+
+/** Titles are larger than the text by so much, and not long. */
+const LARGER = 1.2;
+const LONGEST_TITLE = 100;
+
+function isLarge({ size, text }: PlacedLine, usual: number): boolean {
+  return size > LARGER * usual && text.length <= LONGEST_TITLE && /\p{L}/u.test(text);
+}
+
+/** Two lines of one title: of about one size, as far as text recognition tells, and close. */
+function isOneTitle(before: PlacedLine, line: PlacedLine): boolean {
+  const [small, large] = [before.size, line.size].sort((a, b) => a - b) as [number, number];
+  const step = line.baseline - before.baseline;
+  return large < 1.5 * small && step > 0 && step < 1.7 * large;
+}
+
+/** A gap between two lines this many times the usual one is seen as a blank line. */
+const BLANK = 1.35;
 /** Type that is larger or smaller by so much is that of a title, or of the text below it. */
 const OTHER_SIZE = 1.22;
 
-function changesSize(before: PlacedLine, line: PlacedLine): boolean {
-  return line.size > OTHER_SIZE * before.size || before.size > OTHER_SIZE * line.size;
+function standsApart(before: PlacedLine, line: PlacedLine, leading: (size: number) => number): boolean {
+  const [small, large] = [before.size, line.size].sort((a, b) => a - b) as [number, number];
+  // The next column begins further up; it goes on with what the last one ended with.
+  return line.baseline - before.baseline > BLANK * leading(small) || large > OTHER_SIZE * small;
 }
 
 /** The usual distance of two lines by the size of their type: the middle of all distances, in sizes. */

@@ -1,3 +1,4 @@
+import { Element } from '../../layout/layout.ts';
 import { LineEnd } from '../../text/line-index.ts';
 import { plainFigures, raisedFigures } from '../../text/raised-figures.ts';
 import { isKept, LineKind } from '../line-kind.ts';
@@ -31,10 +32,19 @@ export function findFootnotes(source: string, table: LineTable, allAside = false
 }
 
 function markNotes(source: string, table: LineTable, pageFrom: number, last: number, allAside: boolean): void {
-  const first = firstNoteLine(source, table, pageFrom, last);
+  const first = firstToldNote(table, pageFrom, last) ?? firstNoteLine(source, table, pageFrom, last);
   if (first === undefined) return;
   const kind = allAside || interrupts(table, pageFrom, first, last) ? LineKind.aside : LineKind.footnote;
   for (let line = first; line <= last; line++) if (isKept(table.kind[line]!)) table.kind[line] = kind;
+}
+
+/** The first line that the places of lines tell to be a note, where nothing but notes follows it on the page. */
+function firstToldNote({ kind, layout }: LineTable, pageFrom: number, last: number): number | undefined {
+  if (!layout) return undefined;
+  let first: number | undefined;
+  for (let line = last; line > pageFrom && (!isKept(kind[line]!) || layout.element[line] === Element.note); line--)
+    if (isKept(kind[line]!)) first = line;
+  return first;
 }
 
 /** The first line of the notes that end a page: the topmost whose figures run on down to the page's end. */

@@ -94,6 +94,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   footnoteAfter: { apart: 'a footnote follows', on: '' },
   footnoteBefore: { apart: 'the footnotes of the page end here', on: '' },
   newElement: { apart: 'the file says that a new paragraph begins here', on: '' },
+  sameHeading: { apart: '', on: 'both lines are of one heading, as the file says' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
