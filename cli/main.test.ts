@@ -71,6 +71,13 @@ describe('the command', () => {
     expect(run(['clean', '--encoding', 'windows-1251'], input).stdout).toBe('Мир\n');
   });
 
+  test('reads a file as what it is said to be', () => {
+    expect(run(['clean', '--from', 'html'], 'It is <b>oak</b>.').stdout).toBe('It is oak.\n');
+    expect(run(['clean', '--from', 'text', '--off', 'stray-tags', '--', '-'], '<p>Oak</p>').stdout).toBe(
+      '<p>Oak</p>\n',
+    );
+  });
+
   test('keeps a record, and cleans by it, that very text only', () => {
     const record = join(folder, 'record.json');
     const source = 'The tide\nfell.[4]';
@@ -98,6 +105,8 @@ describe('the command', () => {
       Uint8Array.from([0x7f, 0x45, 0x4c, 0x46, 2, 1, 1, 0, 0, 0, 0]),
       /standard input is not a text file/,
     ],
+    ['an unknown encoding', ['clean', '--encoding', 'frob'], 'A', /there is no encoding "frob"/],
+    ['a file that is not what was said', ['clean', '--from', 'docx'], 'A', /standard input is damaged/],
     ['an unknown option', ['clean', '--frob'], '', /unknown option '--frob'/],
     ['an unknown pass', ['clean', '--off', 'frob', '--', '-'], '', /there is no pass "frob"/],
     [

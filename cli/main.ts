@@ -1,15 +1,13 @@
 import { Command, CommanderError, Option } from 'commander';
-import { readFile, writeFile } from 'node:fs/promises';
-import { resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { readFile } from 'node:fs/promises';
+import { InputError, readText, recordedFor, writeTo } from './input.ts';
 import { describeRemovals, isMuch } from './removals.ts';
 import {
   clean,
   DEFAULT_STYLE,
+  FORMATS,
   detectLanguage,
   PASSES,
-  readDocument,
-  readRecord,
   toRecord,
   toReport,
   OUTPUTS,
@@ -17,23 +15,19 @@ import {
   writeOutput,
   type Apart,
   type Cleaning,
-  type OpenPdf,
+  type FormatId,
   type OutputId,
-  type ReadProblem,
-  type RecordProblem,
   type Style,
   type WordList,
   type Written,
 } from '../core/index.ts';
-
-/** An input or argument that keeps the command from its work; the message says why, in one line. */
-class InputError extends Error {}
 
 /** Exit status of everything that keeps the command from doing its work. */
 const FAILURE = 2;
 
 interface CleanOptions {
   readonly to: OutputId;
+  readonly from?: FormatId;
   readonly encoding?: string;
   readonly record?: string;
   readonly writeRecord?: string;
@@ -63,7 +57,9 @@ function program(): Command {
   const command = new Command('lucid-ribbon')
     .description('Turns prose copied out of PDFs, scans, web pages, e-books and captions into clean paragraphs.')
     .exitOverride()
-    .configureOutput({ outputError: (text, write) => write(`lucid-ribbon: ${text.replace(/^error: /, '')}`) });
+    .configureOutput({
+      outputError: (text, write) => write(`lucid-ribbon: ${text.replace(/^error: /, '').replace(/\n(?=\()/, ' ')}`),
+    });
   command
     .command('clean')
     .description('clean a file, or standard input, and write the clean text to standard output')
@@ -74,6 +70,11 @@ function program(): Command {
     )
     .addOption(
       new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
+    )
+    .addOption(
+      new Option('--from <format>', 'what the file is; else it is told by its bytes and its name').choices(
+        FORMATS.map(({ id }) => id),
+      ),
     )
     .addOption(new Option('--to <format>', 'what is written').choices(OUTPUTS.map(({ id }) => id)).default('text'))
     .option('--record <path>', 'clean as a change record of this very text says')
@@ -92,12 +93,9 @@ function program(): Command {
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
   const style = styleFor(options);
-  const bytes = await readInput(file);
-  // Nothing comes down a pipe where there was nothing to find; an empty file is a mistake.
-  if (file === '-' && bytes.length === 0) return;
-  const read = await readDocument(bytes, { name: file, encoding: options.encoding, openPdf: pdfPages });
-  if (!read.ok) throw new InputError(`${file === '-' ? 'standard input' : file} ${PROBLEMS[read.problem]}`);
-  const { text: source, layout, title = '', outcome } = read.document;
+  const document = await readText(file, options);
+  if (!document) return;
+  const { text: source, layout, title = '', outcome } = document;
   const decided = options.record === undefined ? outcome : await recordedFor(options.record, source);
   const words = await readWords(source);
   const cleaning = clean(source, decided?.style ?? style, decided?.choices, { words, layout });
@@ -119,52 +117,11 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   }
 }
 
-async function writeTo(path: string, what: string, content: string): Promise<void> {
-  await writeFile(pathFromCaller(path), content).catch((error: NodeJS.ErrnoException) => {
-    throw new InputError(`cannot write ${what} to ${path}: ${describe(error)}`);
-  });
-}
-
-/** What a change record says of a text. */
-async function recordedFor(path: string, source: string): Promise<Pick<Cleaning, 'style' | 'choices'>> {
-  const read = readRecord(new TextDecoder().decode(await readInput(path)));
-  if (!read.ok) throw new InputError(`${path} ${RECORD_PROBLEMS[read.problem]}`);
-  if (read.recorded.text !== source) throw new InputError(`${path} was made of another text`);
-  return read.recorded;
-}
-
-const RECORD_PROBLEMS: Readonly<Record<RecordProblem, string>> = {
-  damaged: 'is no change record, or a damaged one',
-  newer: 'was written by a newer version of this program',
-  'other-text': 'is a change record whose text is not the one that it was made of',
-};
-
 /** The clean text in a format. Text ends in a line end, where there is any. */
 function write(cleaning: Cleaning, to: OutputId, title = ''): Written {
   const written = writeOutput(cleaning, to, USUAL_SHAPE, title);
   return typeof written !== 'string' || written === '' ? written : `${written}\n`;
 }
-
-/** What is wrong with a file that cannot be read, and what helps. */
-const PROBLEMS: Readonly<Record<ReadProblem, string>> = {
-  empty: 'is empty',
-  'not-text': 'is not a text file, nor of another kind that is read here',
-  damaged: 'is damaged: it cannot be read; open it in the program that made it and save it anew',
-  protected: 'is protected by a password: open it in the program that made it and save it without one',
-  'pictures-only': 'has pictures of pages and no text: it has to go through text recognition (OCR) first',
-  'too-large': 'is too large when unpacked',
-  'old-word': 'is in an old Word format: save it as .docx first',
-  'no-words': 'has no words in it',
-  newer: 'was written by a newer version of this program',
-  'other-text': 'is a change record whose text is not the one that it was made of',
-};
-
-/** The PDF library is loaded when it is needed. */
-const pdfPages: OpenPdf = async function* (bytes) {
-  const { openPdf } = await import('../pdf/open-pdf.ts');
-  const maps = new URL('../../node_modules/pdfjs-dist/cmaps/', import.meta.url);
-  yield* openPdf(bytes, { characterMaps: fileURLToPath(maps) });
-};
 
 /** The word list of the text's language, packed beside the command; undefined where there is none. */
 async function readWords(text: string): Promise<WordList | undefined> {
@@ -188,27 +145,4 @@ function styleFor({ apart, on, off }: CleanOptions): Style {
     }
   }
   return { ...DEFAULT_STYLE, apart, passes };
-}
-
-async function readInput(file: string): Promise<Uint8Array> {
-  if (file !== '-') {
-    return readFile(pathFromCaller(file)).catch((error: NodeJS.ErrnoException) => {
-      throw new InputError(`cannot read ${file}: ${describe(error)}`);
-    });
-  }
-  const chunks: Uint8Array[] = [];
-  for await (const chunk of process.stdin) chunks.push(chunk as Uint8Array);
-  return Buffer.concat(chunks);
-}
-
-/** npm runs scripts in the project's folder; paths are meant from where the person stands. */
-function pathFromCaller(path: string): string {
-  return resolve(process.env['npm_lifecycle_event'] === 'clean' ? (process.env['INIT_CWD'] ?? '.') : '.', path);
-}
-
-function describe(error: NodeJS.ErrnoException): string {
-  if (error.code === 'ENOENT') return 'there is no such file';
-  if (error.code === 'EISDIR') return 'it is a folder';
-  if (error.code === 'EACCES') return 'permission denied';
-  return error.message;
 }

@@ -86,6 +86,7 @@ export { findLanguage } from './text/languages/index.ts';
 export type { WordList } from './text/word-list.ts';
 export {
   UnreadableError,
+  type Document,
   type OpenPdf,
   type PlacedPage,
   type PlacedWord,
@@ -93,7 +94,8 @@ export {
 } from './formats/document.ts';
 export type { Layout } from './layout/layout.ts';
 export { readRecord, toRecord, type RecordProblem } from './record/change-record.ts';
-export { readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
+export { isEncoding } from './formats/decode.ts';
+export { FORMATS, readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
 export { openOutput } from './output/open-output.ts';
 export { OUTPUTS, writeOutput, type OutputId, type Written } from './output/registry.ts';
 export { toShape, USUAL_SHAPE, type OutputShape } from './output/shape.ts';

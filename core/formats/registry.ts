@@ -159,13 +159,17 @@ export function formatOf(bytes: Uint8Array, name = ''): (typeof FORMATS)[number]
   return FORMATS.find((format) => format.sniff(head)) ?? FORMATS.at(-1)!;
 }
 
-/** Reads a file of any of the formats. Never throws for what is in a file. */
-export async function readDocument(bytes: Uint8Array, options: ReadOptions = {}): Promise<DocumentRead> {
+/** Reads a file of any of the formats, or of the one that is asked for. Never throws for what is in a file. */
+export async function readDocument(
+  bytes: Uint8Array,
+  options: ReadOptions & { readonly format?: FormatId } = {},
+): Promise<DocumentRead> {
   if (bytes.length === 0) return { ok: false, problem: 'empty' };
   if (bytes.length > MOST_BYTES) return { ok: false, problem: 'too-large' };
   if (isCompoundFile(bytes))
     return { ok: false, problem: /\.docx$/i.test(options.name ?? '') ? 'protected' : 'old-word' };
-  const format: Format & { readonly id: FormatId } = formatOf(bytes, options.name);
+  const asked = FORMATS.find(({ id }) => id === options.format);
+  const format: Format & { readonly id: FormatId } = asked ?? formatOf(bytes, options.name);
   try {
     const document = await format.read(bytes, options);
     if (format.id !== 'text' && document.text.trim() === '') return { ok: false, problem: 'no-words' };
