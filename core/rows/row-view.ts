@@ -3,6 +3,7 @@ import { overlaps } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
+import { Element } from '../layout/layout.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/digest.ts';
@@ -40,6 +41,8 @@ export interface LineView {
   readonly end: string;
   /** What a person did to the line: they left it out, hold it as it is, or put words of their own into it. */
   readonly byHand?: 'left-out' | 'held' | 'rewritten';
+  /** The format says that it is of a heading. */
+  readonly isTitle?: boolean;
 }
 
 export interface SeamView {
@@ -175,9 +178,14 @@ function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: reado
       dropped: isDropped(table.kind[line]!),
       end: index.next[line]! <= rowTo ? source.slice(index.to[line], index.next[line]) : '',
       byHand: handOf(cleaning, line, runs),
+      ...(isTitle(table, line) && { isTitle: true }),
     });
   }
   return views;
+}
+
+function isTitle({ kind, layout }: LineTable, line: number): boolean {
+  return layout?.element[line] === Element.heading && kind[line] !== LineKind.blank;
 }
 
 function handOf({ table, permits }: Cleaning, line: number, runs: readonly Run[]): LineView['byHand'] {

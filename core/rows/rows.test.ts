@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import type { Choice } from '../choices/choice.ts';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
+import { Element, type Layout } from '../layout/layout.ts';
 import { digested, digestOf } from '../report/digest.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
@@ -167,4 +168,20 @@ describe('paragraphs for reading alone', () => {
     ];
     expect(readBlocks({ ...cleaning, tail }, 0, 9).at(-1)).toEqual({ kind: 'footnote', text: '1 A note.' });
   });
+});
+
+test('a row tells which of its lines the format calls headings, and where a page turns', () => {
+  const layout: Layout = {
+    element: Uint8Array.of(Element.heading, Element.heading, Element.paragraph),
+    level: Uint8Array.of(2, 2, 0),
+    region: new Uint8Array(3),
+    block: Uint32Array.of(1, 1, 2),
+    ranges: [],
+  };
+  const cleaning = clean('The gate\n\nIt is of oak.', DEFAULT_STYLE, [], { layout });
+  const plan = planRows(digested(cleaning));
+  const lines = Array.from({ length: plan.count }, (_, row) => viewRow(cleaning, plan, row).lines).flat();
+  expect(lines.filter(({ isTitle }) => isTitle).map(({ number }) => number)).toEqual([1]);
+  const turned = planned('The tide fell\n\fand rose.');
+  expect(viewRow(turned.cleaning, turned.plan, 0).lines.map(({ end }) => end.includes('\f'))).toContain(true);
 });

@@ -84,7 +84,11 @@ interface SourceLineProps extends Pick<SourceCellProps, 'lit' | 'shown' | 'isSig
 
 function SourceLine({ line, lit, shown, isSigned }: SourceLineProps) {
   return (
-    <Line data-dropped={line.dropped || undefined}>
+    <Line
+      data-dropped={line.dropped || undefined}
+      data-title={line.isTitle}
+      data-turn={line.end.includes('\f') || undefined}
+    >
       {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
       <span data-line={line.runs[0]?.from}>
         {line.runs.map((run, part) =>
@@ -122,6 +126,16 @@ const Line = styled.div`
   overflow-wrap: anywhere;
   &[data-dropped] {
     color: var(--faint);
+  }
+  &[data-title] {
+    font-weight: 650;
+  }
+  /* Where a page turns. */
+  &[data-turn]::after {
+    content: '';
+    position: absolute;
+    inset: auto 0 2px 0;
+    border-bottom: 2px dotted var(--faint);
   }
 `;
 
