@@ -2,7 +2,7 @@ import { strToU8, zipSync } from 'fflate';
 import { PROSE, printPdf } from './print-pdf.ts';
 import { cleanTexts, expect, openDesk, pasteParts, pieceIsReady, test } from './test.ts';
 
-const CHOOSER = 'input[type=file]';
+const CHOOSER = 'input[type=file][multiple]';
 const WORDS = 'The creek fills the pond behind the wall twice a day, and the miller lets it out again through a gate.';
 
 const word = (paragraphs: readonly string[]) =>
