@@ -93,7 +93,8 @@ export {
   type ReadProblem,
 } from './formats/document.ts';
 export type { Layout } from './layout/layout.ts';
-export { readRecord, toRecord, type RecordProblem } from './record/change-record.ts';
+export { readRecord, type RecordProblem } from './record/read-record.ts';
+export { toRecord } from './record/write-record.ts';
 export { isEncoding } from './formats/decode.ts';
 export { FORMATS, readDocument, type DocumentRead, type FormatId } from './formats/registry.ts';
 export { openOutput } from './output/open-output.ts';
