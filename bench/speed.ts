@@ -9,7 +9,10 @@ import {
   openLedger,
   PASSES,
   type Step,
+  USUAL_SHAPE,
+  writeOutput,
 } from '../core/index.ts';
+import { readHtml } from '../core/formats/html/read-html.ts';
 import { rangeOfSeam } from '../core/decided/seams-in-force.ts';
 import { createServices } from '../worker/services.ts';
 import { timePasses } from './passes.ts';
@@ -123,9 +126,28 @@ function hostile(): void {
   }
 }
 
+/** Web pages whose words are cut again and again: read and put out as Markdown. */
+function hostilePages(): void {
+  print('\npages, ms', ['100 kB', '400 kB', 'growth']);
+  for (const piece of ['<b>a</b> b ', 'a<br>', '<p>a</p>', '<li>a', '<a href=x>a</a>']) {
+    const [small, large] = least(
+      3,
+      [100_000, 400_000].map((length) => {
+        const page = `<!doctype html>${repeated(piece, length)}`;
+        return () => {
+          const { text, layout } = readHtml(page);
+          writeOutput(clean(text, DEFAULT_STYLE, [], { layout }), 'markdown', USUAL_SHAPE);
+        };
+      }),
+    ) as [number, number];
+    print(piece, [small.toFixed(0), large.toFixed(0), times(large, 4 * small)]);
+  }
+}
+
 byKind();
 await bySize();
 hostile();
+hostilePages();
 const cleaning = clean(makeText('pdfColumns', 1), DEFAULT_STYLE);
 const [ledger, findings] = least(3, [() => openLedger(cleaning), () => findFindings(cleaning)]) as [number, number];
 print('\n1 MB, ms', ['ledger', 'findings']);

@@ -104,6 +104,7 @@ test('a head in the middle of a sentence is asked about as a line; kept, it stan
   await expect.poll(texts).toHaveLength(3);
   await page.keyboard.press('ControlOrMeta+Z');
   await expect.poll(texts).toHaveLength(1);
+  await expect(page.getByText('Does the line “THE WIDOW’S PRESS” belong to the text?')).toBeVisible();
   await page.keyboard.press('j');
   await expect(page.getByText('No questions left.')).toBeVisible();
   expect(await texts()).toHaveLength(1);

@@ -170,8 +170,12 @@ test('a hopeless expression is stopped and told of; the page answers all the whi
   await page.getByRole('button', { name: 'Highlight the changes of “Tabs”' }).click();
   await expect(page.getByText('Turns each run of tabs')).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('takes too long on this text', { timeout: 15_000 });
-  await lookFor(page, 'mi(l)\\1');
-  await expect(page.getByText('1 hit')).toBeVisible();
+  // On a machine with no time to spare even a short search may be stopped: then it is asked for again.
+  await expect(async () => {
+    await lookFor(page, 'mi');
+    await lookFor(page, 'mi(l)\\1');
+    await expect(page.getByText('1 hit')).toBeVisible({ timeout: 10_000 });
+  }).toPass();
 });
 
 test('an own rule that does not end is left out, and the rest is cleaned', async ({ page }) => {

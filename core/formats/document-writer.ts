@@ -63,6 +63,8 @@ interface OpenRange {
 const SPACES = /[ \t\n\r\f]+/g;
 /** Whatever else ends a line must not do so here: the lines of the layout are counted by what the writer wrote. */
 const LINE_ENDS = /\r\n?|[\v\f\u0085\u2028\u2029]/g;
+const BLANKS = ' \n\t\u00a0';
+/** A paragraph, where nothing was said of the block. */
 const PARAGRAPH: BlockForm = { element: Element.paragraph };
 
 export function documentWriter(): DocumentWriter {
@@ -72,17 +74,26 @@ export function documentWriter(): DocumentWriter {
   const block: number[] = [];
   const ranges: LayoutRange[] = [];
   const openRanges: OpenRange[] = [];
-  let text = '';
+  /** What is written, in parts: a long text grows by very many of them, and must not be copied for each. */
+  const text: string[] = [];
+  let length = 0;
   let blocks = 0;
   let form: BlockForm | undefined;
   /** The last block that was written; undefined at the beginning of a page. */
   let last: BlockForm | undefined;
-  let words = '';
+  /** The words of the open block, in parts. */
+  let words: string[] = [];
+  let wordsLength = 0;
   /** Where the words of the open block will begin in the text; known once it has some. */
   let start = -1;
 
+  const put = (part: string): void => {
+    text.push(part);
+    length += part.length;
+  };
+
   const endLine = (of: BlockForm, end = '\n'): void => {
-    text += end;
+    put(end);
     element.push(of.element);
     level.push(of.level ?? 0);
     region.push(of.region ?? Region.text);
@@ -93,9 +104,22 @@ export function documentWriter(): DocumentWriter {
     const now = (form ??= PARAGRAPH);
     if (last && (last.apart === 'around' || now.apart)) endLine(last);
     blocks++;
-    text += now.lead ?? '';
-    start = text.length;
+    put(now.lead ?? '');
+    start = length;
     for (const [at, range] of openRanges.entries()) openRanges[at] = { ...range, from: start };
+  };
+
+  const say = (part: string): void => {
+    words.push(part);
+    wordsLength += part.length;
+  };
+
+  /** Takes the space away that the words end in, where they do. */
+  const dropSpace = (): void => {
+    const part = words.at(-1);
+    if (!part?.endsWith(' ')) return;
+    words[words.length - 1] = part.slice(0, -1);
+    wordsLength--;
   };
 
   /** Ranges that go on beyond a block end in it, and begin again in the next. */
@@ -113,31 +137,35 @@ export function documentWriter(): DocumentWriter {
       let more = form?.isPreformatted
         ? piece.replace(LINE_ENDS, '\n')
         : piece.replace(SPACES, ' ').replace(LINE_ENDS, ' ');
-      if (!form?.isPreformatted && (words === '' || /[ \n\t]$/.test(words)) && more.startsWith(' '))
-        more = more.slice(1);
+      const end = words.at(-1)?.at(-1) ?? '\n';
+      if (!form?.isPreformatted && BLANKS.includes(end) && more.startsWith(' ')) more = more.slice(1);
       if (more === '') return;
       if (start < 0) startBlock();
-      words += more;
+      say(more);
     },
     breakLine: () => {
       if (start < 0) return;
-      words = `${words.replace(/ $/, '')}\n`;
+      dropSpace();
+      say('\n');
     },
     nextCell: () => {
-      if (start >= 0) words = `${words.replace(/ $/, '')}\t`;
+      if (start < 0) return;
+      dropSpace();
+      say('\t');
     },
     close: () => {
       if (start >= 0) {
-        const said = words.replace(form!.isPreformatted ? /\n+$/ : /\s+$/, '');
+        const said = withoutEnd(words.join(''), form!.isPreformatted ? '\n' : BLANKS);
         cutRanges(start + said.length);
         for (const line of said.split('\n')) {
-          text += line;
+          put(line);
           endLine(form!);
         }
         last = form;
       }
       form = undefined;
-      words = '';
+      words = [];
+      wordsLength = 0;
       start = -1;
     },
     emptyLine: () => {
@@ -150,11 +178,11 @@ export function documentWriter(): DocumentWriter {
       last = undefined;
     },
     beginRange: (kind, address) => {
-      openRanges.push({ kind, address, from: start < 0 ? 0 : start + words.length });
+      openRanges.push({ kind, address, from: start < 0 ? 0 : start + wordsLength });
     },
     endRange: () => {
       const range = openRanges.pop();
-      const to = start + words.length;
+      const to = start + wordsLength;
       if (range && start >= 0 && range.from < to) ranges.push({ ...range, to });
     },
     hasWords: () => start >= 0,
@@ -168,8 +196,15 @@ export function documentWriter(): DocumentWriter {
         block: Uint32Array.from(block),
         ranges: ranges.sort((a, b) => a.from - b.from || b.to - a.to),
       };
-      return { ...beside, text, layout };
+      return { ...beside, text: text.join(''), layout };
     },
   };
   return writer;
+}
+
+/** A text without the characters of a set at its end. */
+function withoutEnd(text: string, set: string): string {
+  let end = text.length;
+  while (end > 0 && set.includes(text[end - 1]!)) end--;
+  return text.slice(0, end);
 }
