@@ -84,6 +84,7 @@ function program(): Command {
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
     .option('--on <pass...>', 'switch passes on', [])
     .option('--off <pass...>', 'switch passes off', [])
+    .addHelpText('after', `\nFormats:\n${FORMATS.map(({ id, title }) => `  ${id.padEnd(18)}${title}`).join('\n')}`)
     .addHelpText('after', `\nPasses:\n${PASSES.map((pass) => `  ${pass.id.padEnd(18)}${pass.summary}`).join('\n')}`)
     .exitOverride()
     .allowExcessArguments(false)

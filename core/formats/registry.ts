@@ -16,9 +16,8 @@ import { readOdt } from './word/read-odt.ts';
 export interface Format {
   readonly id: string;
   readonly title: string;
-  /** Endings of file names, without the dot; the first is the usual one. */
+  /** Endings of file names, without the dot. */
   readonly endings: readonly string[];
-  readonly types: readonly string[];
   /** Whether a file is of this format by its first bytes. */
   sniff(head: FileHead): boolean;
   /** Throws UnreadableError. */
@@ -29,8 +28,8 @@ export interface Format {
 export interface FileHead {
   /** Its first bytes, a character each. */
   readonly latin: string;
-  /** Its ending in small letters, without the dot; empty where its name has none. */
-  readonly ending: string;
+  /** Its name ends as those of the format do. */
+  readonly isNamedSo: boolean;
   /** The names of the files in it, where it is a zip archive. */
   names(): readonly string[];
 }
@@ -40,7 +39,7 @@ const readAs = (read: (source: string) => Document) => (bytes: Uint8Array, optio
   return { ...read(text), encoding };
 };
 
-const isZip = ({ latin }: FileHead) => latin.startsWith('PK\u0003\u0004');
+const isZip = ({ latin }: Pick<FileHead, 'latin'>) => latin.startsWith('PK\u0003\u0004');
 
 /** The formats, in the order in which a file is tried; the last one takes all that is text. */
 export const FORMATS = [
@@ -48,7 +47,6 @@ export const FORMATS = [
     id: 'pdf',
     title: 'PDF',
     endings: ['pdf'],
-    types: ['application/pdf'],
     sniff: ({ latin }) => latin.slice(0, 1024).includes('%PDF-'),
     read: (bytes, { openPdf, onProgress }) => {
       if (!openPdf) throw new UnreadableError('not-text');
@@ -59,7 +57,6 @@ export const FORMATS = [
     id: 'epub',
     title: 'EPUB',
     endings: ['epub'],
-    types: ['application/epub+zip'],
     sniff: ({ names }) => names().some((name) => name === 'META-INF/container.xml' || name.endsWith('.opf')),
     read: readEpub,
   },
@@ -67,7 +64,6 @@ export const FORMATS = [
     id: 'odt',
     title: 'OpenDocument text',
     endings: ['odt', 'ott'],
-    types: ['application/vnd.oasis.opendocument.text'],
     sniff: ({ names }) => names().includes('content.xml'),
     read: readOdt,
   },
@@ -75,7 +71,6 @@ export const FORMATS = [
     id: 'docx',
     title: 'Word (docx)',
     endings: ['docx', 'docm', 'dotx'],
-    types: ['application/vnd.openxmlformats-officedocument.wordprocessingml.document'],
     sniff: isZip,
     read: readDocx,
   },
@@ -83,7 +78,6 @@ export const FORMATS = [
     id: 'rtf',
     title: 'Rich Text Format',
     endings: ['rtf'],
-    types: ['application/rtf', 'text/rtf'],
     sniff: ({ latin }) => latin.trimStart().startsWith('{\\rtf'),
     read: readRtf,
   },
@@ -91,7 +85,6 @@ export const FORMATS = [
     id: 'hocr',
     title: 'hOCR',
     endings: ['hocr'],
-    types: [],
     sniff: ({ latin }) => /<[a-z:]+\s[^>]{0,200}\bclass=["']ocr_page\b/i.test(latin),
     read: readAs(readHocr),
   },
@@ -99,7 +92,6 @@ export const FORMATS = [
     id: 'alto',
     title: 'ALTO XML',
     endings: ['alto', 'xml'],
-    types: [],
     sniff: ({ latin }) => /<(?:\w{1,20}:)?alto[\s>]/i.test(latin),
     read: readAs(readAlto),
   },
@@ -107,17 +99,15 @@ export const FORMATS = [
     id: 'html',
     title: 'Web page',
     endings: ['html', 'htm', 'xhtml'],
-    types: ['text/html', 'application/xhtml+xml'],
-    sniff: ({ latin, ending }) =>
+    sniff: ({ latin, isNamedSo }) =>
       /^(?:\s|\ufeff|ï»¿|<!--[^]{0,2000}?-->|<\?xml[^>]{0,200}>)*<(?:!doctype\s+html|html)[\s>]/i.test(latin) ||
-      (HTML_ENDINGS.has(ending) && /<[a-z][^>]*>/i.test(latin)),
+      (isNamedSo && /<[a-z][^>]*>/i.test(latin)),
     read: readAs(readHtml),
   },
   {
     id: 'record',
     title: 'Change record',
     endings: ['json'],
-    types: ['application/json'],
     sniff: ({ latin }) => isRecord(latin),
     read: (bytes) => {
       const read = readRecord(new TextDecoder('utf-8').decode(bytes));
@@ -130,13 +120,10 @@ export const FORMATS = [
     id: 'text',
     title: 'Text',
     endings: ['txt', 'md', 'markdown', 'text', 'srt', 'vtt', 'sbv', 'ass', 'ssa', 'lrc', 'log'],
-    types: ['text/plain', 'text/markdown', 'text/vtt', 'application/x-subrip'],
     sniff: () => true,
     read: (bytes, options) => decoded(bytes, options),
   },
 ] as const satisfies readonly Format[];
-
-const HTML_ENDINGS: ReadonlySet<string> = new Set(['html', 'htm', 'xhtml']);
 
 export type FormatId = (typeof FORMATS)[number]['id'];
 
@@ -152,12 +139,9 @@ export function formatOf(bytes: Uint8Array, name = ''): (typeof FORMATS)[number]
   const latin = new TextDecoder('latin1').decode(bytes.subarray(0, HEAD));
   const ending = /\.([^./\\]{1,10})$/.exec(name)?.[1]?.toLowerCase() ?? '';
   let names: readonly string[] | undefined;
-  const head: FileHead = {
-    latin,
-    ending,
-    names: () => (names ??= isZip(head) ? namesInZip(bytes) : []),
-  };
-  return FORMATS.find((format) => format.sniff(head)) ?? FORMATS.at(-1)!;
+  const listNames = () => (names ??= isZip({ latin }) ? namesInZip(bytes) : []);
+  const isOf = ({ sniff, endings }: Format) => sniff({ latin, isNamedSo: endings.includes(ending), names: listNames });
+  return FORMATS.find(isOf) ?? FORMATS.at(-1)!;
 }
 
 /** Reads a file of any of the formats, or of the one that is asked for. Never throws for what is in a file. */

@@ -2,8 +2,6 @@ import { Element } from '../layout/layout.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
-/** So many paragraphs tell whether a format's paragraphs are ones. */
-const FEWEST = 4;
 /** Of every so many ends of real paragraphs one at most runs on into the next. */
 const MOST_RUNNING_ON = 0.2;
 
@@ -24,7 +22,7 @@ export function trustInElements(table: LineTable, { line, count }: SeamTable): n
     ends++;
     if (runsOn(flags[before]!, flags[after]!)) runOn++;
   }
-  return ends < FEWEST ? 1 : Math.max(0, 1 - runOn / ends / MOST_RUNNING_ON);
+  return ends === 0 ? 1 : Math.max(0, 1 - runOn / ends / MOST_RUNNING_ON);
 }
 
 function isRunning(element: number): boolean {
