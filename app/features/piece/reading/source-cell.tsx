@@ -127,7 +127,7 @@ const Line = styled.div`
   &[data-dropped] {
     color: var(--faint);
   }
-  &[data-title] {
+  &[data-title] [data-line] {
     font-weight: 650;
   }
   /* Where a page turns. */
@@ -148,6 +148,7 @@ const FoldLine = styled.button`
   border-radius: 6px;
   background: none;
   color: var(--soft);
+  font-family: inherit;
   font-size: 11px;
   line-height: ${FOLD_LINE}px;
   cursor: pointer;
