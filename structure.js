@@ -6,6 +6,7 @@ export const CORE = [
   ['text', 'characters, words, lines, languages: what any text is made of'],
   ['layout', 'what a format told of lines and ranges, beside the words'],
   ['testing', 'generators of texts for tests: marked prose, typesetting, distorters'],
+  ['shapes', 'line shapes: groups of lines alike, what is kept of them by example, expressions by dialect'],
   ['lines', 'lines with their features and kinds; captions, pages, web pages, laid-out lines'],
   ['seams', 'what the evidence says of each line end'],
   ['blocks', 'what a run of lines is: paragraph, heading, list item …'],
@@ -27,6 +28,7 @@ export const CORE = [
   ['record', 'all that became of a text, as a file'],
   ['formats', 'documents in from files of all kinds'],
   ['output', 'the clean text in the shape and format in which it goes out'],
+  ['house-styles', 'styles with a name: files, the built-in ones, differences, which text each is for'],
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
 ];
 

@@ -74,7 +74,8 @@ export async function writeTo(path: string, what: string, content: string): Prom
   });
 }
 
-async function readInput(file: string): Promise<Uint8Array> {
+/** The bytes of a file, or of standard input for "-". Throws InputError. */
+export async function readInput(file: string): Promise<Uint8Array> {
   if (file !== '-') {
     return readFile(pathFromCaller(file)).catch((error: NodeJS.ErrnoException) => {
       throw new InputError(`cannot read ${file}: ${describe(error)}`);

@@ -1,22 +1,27 @@
 import { Command, CommanderError, Option } from 'commander';
 import { readFile } from 'node:fs/promises';
 import { InputError, readText, recordedFor, writeTo } from './input.ts';
+import { houseStyle, shapeFrom } from './styles.ts';
 import { describeRemovals, isMuch } from './removals.ts';
 import {
+  applyShape,
+  BUILT_IN_STYLES,
   clean,
-  DEFAULT_STYLE,
   FORMATS,
   detectLanguage,
   PASSES,
+  newShapeId,
   toRecord,
   toReport,
   OUTPUTS,
   USUAL_SHAPE,
+  USUAL_STYLE,
   writeOutput,
   type Apart,
   type Cleaning,
   type FormatId,
   type OutputId,
+  type OutputShape,
   type Style,
   type WordList,
   type Written,
@@ -31,11 +36,13 @@ interface CleanOptions {
   readonly encoding?: string;
   readonly record?: string;
   readonly writeRecord?: string;
-  readonly apart: Apart;
+  readonly apart?: Apart;
   readonly report?: 'json';
   readonly reportFile?: string;
   readonly on: readonly string[];
   readonly off: readonly string[];
+  readonly style?: string;
+  readonly shape: readonly string[];
 }
 
 /** Runs the command with the arguments after its name; gives the exit status. */
@@ -68,9 +75,7 @@ function program(): Command {
       'a text, web page, PDF, .docx, .odt, .rtf, .epub, hOCR or ALTO file; "-" for standard input',
       '-',
     )
-    .addOption(
-      new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']).default('blank'),
-    )
+    .addOption(new Option('--apart <what>', 'what stands between paragraphs').choices(['blank', 'line']))
     .addOption(
       new Option('--from <format>', 'what the file is; else it is told by its bytes and its name').choices(
         FORMATS.map(({ id }) => id),
@@ -82,6 +87,8 @@ function program(): Command {
     .option('--encoding <name>', 'the encoding of a text file, where it is not told rightly by its bytes')
     .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
+    .option('--style <style>', `a house style: a file, or ${BUILT_IN_STYLES.map(({ id }) => id).join(', ')}`)
+    .option('--shape <path...>', 'line shapes, from files', [])
     .option('--on <pass...>', 'switch passes on', [])
     .option('--off <pass...>', 'switch passes off', [])
     .addHelpText('after', `\nFormats:\n${FORMATS.map(({ id, title }) => `  ${id.padEnd(18)}${title}`).join('\n')}`)
@@ -93,14 +100,14 @@ function program(): Command {
 }
 
 async function runClean(file: string, options: CleanOptions): Promise<void> {
-  const style = styleFor(options);
+  const { style, output } = await styleFor(options);
   const document = await readText(file, options);
   if (!document) return;
   const { text: source, layout, title = '', outcome } = document;
   const decided = options.record === undefined ? outcome : await recordedFor(options.record, source);
   const words = await readWords(source);
   const cleaning = clean(source, decided?.style ?? style, decided?.choices, { words, layout });
-  process.stdout.write(write(cleaning, options.to, title));
+  process.stdout.write(write(cleaning, options.to, output, title));
   if (options.writeRecord !== undefined) {
     await writeTo(options.writeRecord, 'the record', `${JSON.stringify(toRecord(cleaning, title))}\n`);
   }
@@ -119,8 +126,8 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
 }
 
 /** The clean text in a format. Text ends in a line end, where there is any. */
-function write(cleaning: Cleaning, to: OutputId, title = ''): Written {
-  const written = writeOutput(cleaning, to, USUAL_SHAPE, title);
+function write(cleaning: Cleaning, to: OutputId, output: OutputShape, title = ''): Written {
+  const written = writeOutput(cleaning, to, output, title);
   return typeof written !== 'string' || written === '' ? written : `${written}\n`;
 }
 
@@ -133,8 +140,16 @@ async function readWords(text: string): Promise<WordList | undefined> {
   );
 }
 
-function styleFor({ apart, on, off }: CleanOptions): Style {
-  const passes: Record<string, boolean> = {};
+/** The style that the options ask for: that of a file or a built-in one, then what is said beside it. */
+async function styleFor({
+  apart,
+  on,
+  off,
+  style: named,
+  shape: shapes,
+}: CleanOptions): Promise<{ readonly style: Style; readonly output: OutputShape }> {
+  const { style: base, output = USUAL_SHAPE } = named === undefined ? USUAL_STYLE : await houseStyle(named);
+  const passes: Record<string, boolean> = { ...base.passes };
   const known = new Set<string>(PASSES.map((pass) => pass.id));
   for (const [ids, value] of [
     [on, true],
@@ -145,5 +160,8 @@ function styleFor({ apart, on, off }: CleanOptions): Style {
       passes[id] = value;
     }
   }
-  return { ...DEFAULT_STYLE, apart, passes };
+  let style: Style = { ...base, passes, ...(apart && { apart }) };
+  for (const path of shapes) style = applyShape(style, { ...(await shapeFrom(path)), id: newShapeId(style, []) });
+  // The style says what stands between paragraphs, unless the output has a form of its own.
+  return { style, output: output.apart === 'blank' ? { ...output, apart: style.apart } : output };
 }

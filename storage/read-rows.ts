@@ -45,6 +45,9 @@ const STEP_KINDS: Readonly<Record<Step['kind'], true>> = {
   'reset-passes': true,
   'set-rule': true,
   'remove-rule': true,
+  'set-shape': true,
+  'remove-shape': true,
+  'use-style': true,
   restore: true,
   together: true,
 };

@@ -14,12 +14,13 @@ export interface Permits {
 /** In the place of a pass: all of them. */
 const EVERY = '';
 
-export function permitsOf(choices: readonly Choice[]): Permits {
+/** `untouched` are further ranges in which no pass works. */
+export function permitsOf(choices: readonly Choice[], untouched: readonly Range[] = []): Permits {
   return {
     stets: byPass(choices, 'stet'),
     limits: byPass(choices, 'limit'),
     approved: byPass(choices, 'approve'),
-    closed: toRanges(choices.filter(({ kind }) => kind === 'hold' || kind === 'rewrite')),
+    closed: toRanges([...choices.filter(({ kind }) => kind === 'hold' || kind === 'rewrite'), ...untouched]),
   };
 }
 

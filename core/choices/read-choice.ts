@@ -12,8 +12,15 @@ const gapMark = object({
   blanks: number().integer().min(0).required(),
   step: string().oneOf(['level', 'in', 'out']).required(),
   odd: boolean().required(),
-}).noUnknown();
-const noMark = object({ by: string().oneOf(['nothing']).required() }).noUnknown();
+})
+  .noUnknown()
+  .required();
+const noMark = object({ by: string().oneOf(['nothing']).required() })
+  .noUnknown()
+  .required();
+
+/** What marks paragraphs, as it stands in a file. */
+export const markSchema = lazy((value: { by?: unknown } | undefined) => (value?.by === 'nothing' ? noMark : gapMark));
 
 const SCHEMAS: Readonly<Record<Choice['kind'], Schema>> = {
   seam: ofKind('seam', { decision: number().integer().min(0).max(3).required() }),
@@ -25,7 +32,7 @@ const SCHEMAS: Readonly<Record<Choice['kind'], Schema>> = {
   drop: ofKind('drop'),
   part: ofKind('part', { as: mixed<PartKind>().oneOf(PART_KINDS).required() }),
   mark: ofKind('mark', {
-    mark: lazy((value: { by?: unknown } | undefined) => (value?.by === 'nothing' ? noMark : gapMark)) as never,
+    mark: markSchema as never,
   }),
   measure: ofKind('measure', { characters: number().integer().min(1).required() }),
 };

@@ -14,6 +14,7 @@ import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
 import { isHyphen } from '../text/characters.ts';
 import { PAIRS, signsOf } from '../text/signs.ts';
 import type { Block } from './block.ts';
+import { shapedPieces } from './shaped-pieces.ts';
 import { textOfBlock } from './block-text.ts';
 import { blockPieces, gapBetween, type GapRules } from './gap-pieces.ts';
 
@@ -100,6 +101,8 @@ function buildWith(
     const gap = gapBetween(rules, first - 1, gapFrom, from, apart);
     const rewritten = rewritesWithin(rewrites, from, to);
     let { pieces, signs } = blockPieces(rules, first, last);
+    if (table.shaped)
+      ({ pieces, signs } = shapedPieces(source, table, pieces, signs, line.subarray(first, last + 1), rulings));
     if (rewritten.length > 0) pieces = applyRewrites(pieces, rewritten);
     let text: string | undefined;
     if (signs === undefined || rewritten.length > 0) signs = signsOf((text = textOfPieces(source, pieces)));

@@ -1,15 +1,18 @@
 import { assemble, type OnRule } from './assemble.ts';
 import type { Cleaning } from './cleaning.ts';
 import type { Choice } from '../choices/choice.ts';
-import { permitsOf } from '../choices/permits.ts';
+import { permitsOf, type Permits } from '../choices/permits.ts';
 import type { Layout } from '../layout/layout.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { readLines } from '../lines/read-lines.ts';
 import { keepsLines, leaveLinesOut, putLinesInForce } from '../decided/lines-in-force.ts';
 import { putPartsInForce } from '../decided/parts-in-force.ts';
+import { putShapesInForce } from '../decided/shapes-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { decideSeams, type Overrides } from '../seams/decide.ts';
 import type { Lexicon } from '../seams/split-words.ts';
+import { findNamed } from '../style/named-words.ts';
+import { shapesInForce } from '../style/shapes.ts';
 import { lineOptionsOf, type Style } from '../style/style.ts';
 import { detectLanguage, type Language } from '../text/language.ts';
 import { findLanguage } from '../text/languages/index.ts';
@@ -42,14 +45,14 @@ export function clean(
   { words, onStage, onRule, layout }: CleanOptions = {},
 ): Cleaning {
   onStage?.('lines');
-  const permits = permitsOf(choices);
+  const permits = permitsFor(source, style, choices);
   const read = readLines(source, lineOptionsOf(style), layout);
   putLinesInForce(source, read, permits);
-  const allLines = putPartsInForce(read, choices);
+  const allLines = putShapesInForce(source, putPartsInForce(read, choices), shapesInForce(style));
   onStage?.('seams');
   const language = detectLanguage(source);
   const index = indexWords(source);
-  const decide = decider(source, index, lexiconOf(language, words), overridesOf(choices));
+  const decide = decider(source, index, lexiconOf(language, style, words), overridesOf(style, choices));
   const decided = decide(allLines);
   onStage?.('blocks');
   const context = passContext(source, allLines, index, language, words);
@@ -78,17 +81,20 @@ export function clean(
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
   const { source, words, context, index, allLines } = before;
   const sameLines =
-    isSame(lineOptionsOf(style), lineOptionsOf(before.style)) && keepsLines(allLines, before.choices, choices);
+    isSame(lineOptionsOf(style), lineOptionsOf(before.style)) &&
+    isSame(shapesInForce(style), shapesInForce(before.style)) &&
+    isSame(style.words, before.style.words) &&
+    keepsLines(allLines, before.choices, choices);
   if (!sameLines) return clean(source, style, choices, { words, onRule, layout: allLines.layout });
-  const overrides = overridesOf(choices);
-  const decide = decider(source, index, lexiconOf(context.language, words), overrides);
+  const overrides = overridesOf(style, choices);
+  const decide = decider(source, index, lexiconOf(context.language, style, words), overrides);
   const sameOverrides = isSame(overrides, before.decided.overrides);
   const isSettled = sameOverrides && sameDrops(before.choices, choices);
   const table = isSettled ? before.table : leaveLinesOut(allLines, choices);
   const decidedRemaining = isSettled ? before.decidedRemaining : table === allLines ? undefined : decide(table);
   const decided = sameOverrides ? before.decided : decide(allLines);
   return assemble(
-    { ...before, table, decidedRemaining, decided, style, choices, permits: permitsOf(choices) },
+    { ...before, table, decidedRemaining, decided, style, choices, permits: permitsFor(source, style, choices) },
     before,
     onRule,
   );
@@ -108,13 +114,25 @@ function isSame(a: unknown, b: unknown): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
 }
 
-function lexiconOf(language: Language, words: WordList | undefined): Lexicon {
-  return { words, closesCompounds: findLanguage(language)?.closesCompounds };
+function permitsFor(source: string, { words }: Style, choices: readonly Choice[]): Permits {
+  return permitsOf(choices, findNamed(source, words?.untouched ?? []));
 }
 
-/** What a person said of the whole text. */
-function overridesOf(choices: readonly Choice[]): Overrides {
-  const overrides: { -readonly [K in keyof Overrides]: Overrides[K] } = {};
+function lexiconOf(language: Language, style: Style, words: WordList | undefined): Lexicon {
+  const hyphenated = style.words?.hyphenated?.map((word) => word.toLowerCase());
+  return {
+    words,
+    closesCompounds: findLanguage(language)?.closesCompounds,
+    ...(hyphenated && { hyphenated: new Set(hyphenated) }),
+  };
+}
+
+/** What the style, and a person, said of the whole text: the person has the last word. */
+function overridesOf({ mark, words }: Style, choices: readonly Choice[]): Overrides {
+  const overrides: { -readonly [K in keyof Overrides]: Overrides[K] } = {
+    ...(mark && { mark }),
+    ...(words?.openings && { openings: words.openings }),
+  };
   for (const choice of choices) {
     if (choice.kind === 'mark') overrides.mark = choice.mark;
     if (choice.kind === 'measure') overrides.measure = choice.characters;

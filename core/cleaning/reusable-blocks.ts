@@ -73,8 +73,8 @@ function sameEnds({ base, visible: old }: Cleaning, now: VisibleLines, changed: 
 }
 
 /** All of a style that blocks depend on before own rules. */
-function blockStyle({ passes, settings, order, apart }: Analysis['style']): string {
-  return JSON.stringify([passes, settings, order, apart]);
+function blockStyle({ passes, settings, order, apart, shapes }: Analysis['style']): string {
+  return JSON.stringify([passes, settings, order, apart, shapes]);
 }
 
 const TOUCHES_BLOCKS: ReadonlySet<Choice['kind']> = new Set(['stet', 'approve', 'limit', 'hold', 'rewrite', 'drop']);

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { ALL_LINE_OPTIONS, LineKind } from '../lines/line-kind.ts';
-import { isRule, markerLength } from '../lines/line-shape.ts';
+import { isRule, markerLength } from '../lines/line-form.ts';
 import { Flag } from '../lines/line-table.ts';
 import { readLines } from '../lines/read-lines.ts';
 

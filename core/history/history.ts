@@ -1,6 +1,8 @@
 import type { OwnRule } from '../rules/own-rule.ts';
 import { applyMove } from '../style/order.ts';
+import type { LineShape } from '../shapes/line-shape.ts';
 import { applyRule, applyRuleRemoval } from '../style/rules.ts';
+import { applyShape, applyShapeRemoval } from '../style/shapes.ts';
 import { applyPassSwitch, applyReset, applySetting, type Style } from '../style/style.ts';
 import { subjectOf, type Choice } from '../choices/choice.ts';
 
@@ -15,6 +17,10 @@ export type Step =
   | { readonly kind: 'reset-passes' }
   | { readonly kind: 'set-rule'; readonly rule: OwnRule }
   | { readonly kind: 'remove-rule'; readonly rule: string }
+  | { readonly kind: 'set-shape'; readonly shape: LineShape }
+  | { readonly kind: 'remove-shape'; readonly shape: string }
+  /** Another style in place of the one in force; choices stay. */
+  | { readonly kind: 'use-style'; readonly name: string; readonly id?: string; readonly style: Style }
   /** Back to how all was in a version that was kept. */
   | { readonly kind: 'restore'; readonly name: string; readonly style: Style; readonly choices: readonly Choice[] }
   /** Several steps that are taken and undone as one. */
@@ -110,6 +116,12 @@ function applyToStyle(style: Style, step: StyleStep): Style {
       return applyRule(style, step.rule);
     case 'remove-rule':
       return applyRuleRemoval(style, step.rule);
+    case 'set-shape':
+      return applyShape(style, step.shape);
+    case 'remove-shape':
+      return applyShapeRemoval(style, step.shape);
+    case 'use-style':
+      return step.style;
   }
 }
 

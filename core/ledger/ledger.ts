@@ -6,6 +6,7 @@ import { allPieces } from '../cleaning/output.ts';
 import { digestOf, isDoubtful } from '../report/digest.ts';
 import { listWordChanges } from '../report/report.ts';
 import { isRuleId } from '../rules/own-rule.ts';
+import { isShapeId } from '../shapes/line-shape.ts';
 import { seamOfGap } from '../decided/seams-in-force.ts';
 import { wordsWithin } from '../text/word-index.ts';
 
@@ -70,7 +71,7 @@ export function openLedger(cleaning: Cleaning): Ledger {
 }
 
 function isOfAPerson(pass: string): boolean {
-  return pass === BY_HAND || isRuleId(pass);
+  return pass === BY_HAND || isRuleId(pass) || isShapeId(pass);
 }
 
 /** One entry for each range that was let stand, however many passes would have changed it. */

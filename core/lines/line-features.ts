@@ -14,7 +14,7 @@ import {
 import { isAbbreviation, isFunctionWord, refersBack } from '../text/language.ts';
 import { printedWidth } from '../text/printed-width.ts';
 import { measureStretch } from '../text/signs.ts';
-import { isSureBullet, markerLength } from './line-shape.ts';
+import { isSureBullet, markerLength } from './line-form.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
 /** Fills in the features of one line, from the range of its words. */

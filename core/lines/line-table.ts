@@ -1,5 +1,6 @@
 import type { Layout } from '../layout/layout.ts';
 import type { LineIndex } from '../text/line-index.ts';
+import type { ShapedLine } from '../shapes/apply-shapes.ts';
 import type { RemovalDoubt } from './line-kind.ts';
 import type { Captions } from './captions/captions.ts';
 
@@ -62,6 +63,8 @@ export interface LineTable {
   readonly layout?: Layout;
   /** What a person said that lines are, 1 and up as in PART_KINDS, 0 where they said nothing; undefined where they never did. */
   readonly part?: Uint8Array;
+  /** What taught shapes make of lines; undefined where there are none. */
+  readonly shaped?: ReadonlyMap<number, ShapedLine>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

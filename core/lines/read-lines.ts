@@ -12,7 +12,7 @@ import { dropMargins, dropRegions, layoutFor, takeElements } from './format-line
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-shape.ts';
+import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { findTables } from './laid-out/table-lines.ts';

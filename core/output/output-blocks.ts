@@ -2,9 +2,10 @@ import type { BlockKind } from '../blocks/block-kind.ts';
 import type { Block } from '../cleaning/block.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { holdsBreak, writtenText } from '../cleaning/written-text.ts';
-import { textOfPieces } from '../edits/piece.ts';
+import { textOfPieces, type Piece } from '../edits/piece.ts';
 import type { LayoutRange } from '../layout/layout.ts';
-import { markerLength } from '../lines/line-shape.ts';
+import { markerLength } from '../lines/line-form.ts';
+import { isShapeId } from '../shapes/line-shape.ts';
 import { runsOf, type Run } from './runs.ts';
 
 /** A paragraph, heading, list item … of the clean text, as it goes out. */
@@ -23,13 +24,13 @@ export interface OutputBlock {
 export function outputBlocks(cleaning: Cleaning): OutputBlock[] {
   const { source, blocks, tail } = cleaning;
   const meeting = rangesByBlock(cleaning);
-  const out = blocks.map((block): OutputBlock => {
+  const out = blocks.flatMap((block): OutputBlock[] => {
     const text = writtenText(source, block.pieces);
     const ranges = meeting(block);
     const runs =
       ranges.length === 0 || block.pieces.some(holdsBreak) ? [{ text }] : runsOf(source, block.pieces, ranges);
     const isBoldTitle = block.kind === 'heading' && runs.every(({ isStrong }) => isStrong);
-    return {
+    const whole: OutputBlock = {
       kind: block.kind,
       level: levelOf(cleaning, block),
       gap: textOfPieces(source, block.gap),
@@ -37,12 +38,24 @@ export function outputBlocks(cleaning: Cleaning): OutputBlock[] {
       // A title is bold by what it is.
       runs: isBoldTitle ? runs.map((run) => ({ ...run, isStrong: false })) : runs,
     };
+    return block.kind === 'list-item' && block.pieces.some(partsEntries) ? entriesOfLine(whole) : [whole];
   });
   const behind = textOfPieces(source, tail);
   const said = behind.trim();
   if (said === '') return out;
   const gap = behind.slice(0, behind.length - behind.trimStart().length);
   return [...out, { kind: 'footnote', level: 0, gap, text: said, runs: [{ text: said }] }];
+}
+
+/** Whether a taught shape made a line end between two entries of one line. */
+function partsEntries({ text, passes }: Piece): boolean {
+  return text !== undefined && text.includes('\n') && passes.some(isShapeId);
+}
+
+function entriesOfLine(block: OutputBlock): OutputBlock[] {
+  return block.text
+    .split('\n')
+    .map((text, at) => ({ ...block, gap: at === 0 ? block.gap : '\n', text, runs: [{ text }] }));
 }
 
 /** Gives the ranges of the format that meet a block; to be asked of the blocks in order, each looks at few ranges. */

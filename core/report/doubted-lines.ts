@@ -7,19 +7,38 @@ import type { Place } from '../edits/place.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision } from '../seams/seam-table.ts';
+import { misfits } from '../shapes/apply-shapes.ts';
 
-/** Lines that may be none of the text: the same line again and again, head matter before the text proper, a menu. */
+/**
+ * Lines that may be none of the text: the same line again and again, head matter before the text proper, a menu, a line among those
+ * that a taught shape fits.
+ */
 export interface DoubtedLines {
-  readonly what: 'repeated' | 'head' | 'menu';
+  readonly what: 'repeated' | 'head' | 'menu' | 'misfit';
   /** In source order; at least one. */
   readonly places: readonly Place[];
 }
 
 /** Finds lines that a person may want to leave out and has not yet decided about. Linear in the number of lines, once for each text. */
 export function findDoubtedLines(cleaning: Cleaning): DoubtedLines[] {
-  if (cleaning.table.captions.found) return [];
-  const all = [...findHead(cleaning), ...findMenus(cleaning), ...findRepeated(cleaning)];
+  if (cleaning.table.captions.found) return undecided(cleaning, findMisfits(cleaning));
+  const all = [...findHead(cleaning), ...findMenus(cleaning), ...findRepeated(cleaning), ...findMisfits(cleaning)];
+  return undecided(cleaning, all);
+}
+
+function undecided(cleaning: Cleaning, all: readonly DoubtedLines[]): DoubtedLines[] {
   return all.filter(({ places }) => !places.some(({ from, to }) => isDecided(cleaning, from, to)));
+}
+
+/** The lines between those that taught shapes fit: they stay as they are until a person looked at them. */
+function findMisfits({ table, decided, visible }: Cleaning): DoubtedLines[] {
+  const { shaped } = table;
+  if (!shaped) return [];
+  const lines = [...visible.kept].map((kept) => decided.seams.line[kept]!);
+  return misfits(lines.map((line) => shaped.has(line))).map((at) => {
+    const line = lines[at]!;
+    return { what: 'misfit', places: [{ from: table.from[line]!, to: table.to[line]! }] };
+  });
 }
 
 /** A person found right that it stays, or closed it to all changes. */

@@ -13,6 +13,7 @@ import { settleHangingEntries } from './hanging-entries.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
+import { breakAtOpenings } from './openings.ts';
 import { settleParts } from './parts.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
@@ -37,10 +38,12 @@ export interface Region {
   readonly fullEnds: number;
 }
 
-/** What a person said of the whole text: what marks its paragraphs, and at how many characters its lines wrap. */
+/** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
 export interface Overrides {
   readonly mark?: ParagraphMark;
   readonly measure?: number;
+  /** Words with which a paragraph always begins. */
+  readonly openings?: readonly string[];
 }
 
 /** The seams of a text with what the evidence says of each. */
@@ -98,6 +101,7 @@ export function decideSeams(
   keepLaidOutLines(table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
+  breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);
   settleParts(table, seams, verdicts);
   const { decision, certainty } = verdicts;
   const splits = decideSplitWords(source, words, table, seams, (seam) => decision[seam] === Decision.join, lexicon);

@@ -4,8 +4,8 @@ import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 /**
- * Settles the seams of the parts that a person said something of, and those at their borders: a part stands apart from what is
- * around it.
+ * Settles the seams of the parts that a person said something of, or taught a shape for, and those at their borders: a part stands
+ * apart from what is around it.
  */
 export function settleParts(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (!table.part) return;
@@ -14,7 +14,10 @@ export function settleParts(table: LineTable, seams: SeamTable, verdicts: Verdic
     const line = seams.line[seam]!;
     const part = partOf(table, line);
     const isInside = part !== undefined && part === partOf(table, seams.line[seam + 1]!);
-    if (isInside) {
+    if (isInside && table.shaped?.has(line) && table.shaped.has(seams.line[seam + 1]!)) {
+      const decision = part === 'list' ? Decision.break : keepsLines(table, seams, seam, false);
+      settle(verdicts, seam, decision, 'taught', 1);
+    } else if (isInside) {
       if (part === 'list' && begins(table, seams, seam, part)) hasMarkers = itemsHaveMarkers(table, seams, seam);
       settle(verdicts, seam, DECIDERS[part](table, seams, seam, hasMarkers), 'part', 1);
     } else if (part !== undefined || partOf(table, seams.line[seam + 1]!) !== undefined) {

@@ -22,7 +22,8 @@ export type SplitEvidence =
   | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
-  | 'usual';
+  | 'usual'
+  | 'named';
 
 export interface SplitWord {
   readonly outcome: SplitOutcome;
@@ -35,6 +36,8 @@ export interface Lexicon {
   readonly words?: WordList;
   /** The language writes compounds as one word, so that two words at a hyphen are no sign of one. */
   readonly closesCompounds?: boolean;
+  /** Words, in lower case and with their hyphen, that keep it. */
+  readonly hyphenated?: ReadonlySet<string>;
 }
 
 interface Halves {
@@ -126,7 +129,15 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
 }
 
 function decideSplit(halves: Halves, counts: ReadonlyMap<string, number>, lexicon: Lexicon): SplitWord {
-  return bySigns(halves) ?? byOwnVocabulary(halves, counts) ?? byLanguage(halves, counts, lexicon);
+  return (
+    byName(halves, lexicon) ?? bySigns(halves) ?? byOwnVocabulary(halves, counts) ?? byLanguage(halves, counts, lexicon)
+  );
+}
+
+/** What a house style says of this very word. */
+function byName({ head, tail }: Halves, { hyphenated }: Lexicon): SplitWord | undefined {
+  if (!hyphenated?.has(`${head}-${tail}`.toLowerCase())) return undefined;
+  return { outcome: 'hyphen', evidence: 'named', certainty: 1 };
 }
 
 /** What the hyphen itself and the characters beside it say. */

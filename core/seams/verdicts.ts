@@ -15,6 +15,8 @@ export const SETTLERS = [
   'turn',
   'speech',
   'part',
+  'taught',
+  'opening',
 ] as const;
 export type Settler = (typeof SETTLERS)[number];
 

@@ -1,5 +1,8 @@
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, mixed, number, object, string } from 'yup';
+import { markSchema } from '../choices/read-choice.ts';
+import type { ParagraphMark } from '../seams/paragraph-mark.ts';
 import type { RuleId } from '../rules/own-rule.ts';
+import { toLineShape } from '../shapes/read-shape.ts';
 import type { Style } from './style.ts';
 
 const ruleSchema = object({
@@ -21,6 +24,16 @@ export const styleSchema = object({
   settings: object().optional(),
   order: array().of(string().required()).optional(),
   rules: array().of(ruleSchema).optional(),
+  shapes: array().optional(),
+  mark: mixed().optional(),
+  words: object({
+    untouched: array().of(string().required()).optional(),
+    hyphenated: array().of(string().required()).optional(),
+    openings: array().of(string().required()).optional(),
+  })
+    .noUnknown()
+    .optional()
+    .default(undefined),
   apart: string()
     .oneOf(['blank', 'line'] as const)
     .required(),
@@ -29,14 +42,19 @@ export const styleSchema = object({
 
 /** Reads a style from data that came from a file or from storage. Throws yup's ValidationError where it is not one. */
 export function toStyle(data: unknown): Style {
-  const { passes, settings, order, rules, ...shape } = styleSchema.validateSync(data, { strict: true });
+  const { passes, settings, order, rules, shapes, mark, words, ...rest } = styleSchema.validateSync(data, {
+    strict: true,
+  });
   return {
-    ...shape,
+    ...(rest as Pick<Style, 'apart' | 'certaintyLimit'>),
     version: 1,
     passes: recordOf(passes, boolean().required()),
-    ...(settings && { settings: recordOf(settings, string().required()) }),
+    ...(settings && { settings: recordOf(settings, string().defined()) }),
     ...(order && { order }),
     ...(rules && { rules }),
+    ...(shapes && { shapes: shapes.map(toLineShape) }),
+    ...(mark !== undefined && { mark: markSchema.validateSync(mark, { strict: true }) as ParagraphMark }),
+    ...(words && { words }),
   };
 }
 

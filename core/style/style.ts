@@ -2,6 +2,9 @@ import { findPass, LINE_PASSES, type PassId } from '../passes/index.ts';
 import type { Pass, Settings } from '../passes/pass.ts';
 import { NO_LINE_OPTIONS, type LineOptions } from '../lines/line-kind.ts';
 import type { OwnRule, RuleId } from '../rules/own-rule.ts';
+import type { ParagraphMark } from '../seams/paragraph-mark.ts';
+import type { NamedWords } from './named-words.ts';
+import type { LineShape, ShapeId } from '../shapes/line-shape.ts';
 
 /** Between paragraphs of the clean text: a blank line, or a line end alone. */
 export type Apart = 'blank' | 'line';
@@ -17,6 +20,11 @@ export interface Style {
   readonly order?: readonly string[];
   /** Own rules in working order: they come after all passes. */
   readonly rules?: readonly OwnRule[];
+  /** Taught line shapes in the order in which they are tried: they come before all passes that work inside blocks. */
+  readonly shapes?: readonly LineShape[];
+  /** What marks the paragraphs of such texts; found out where it is not said. A person's choice on a piece goes before. */
+  readonly mark?: ParagraphMark;
+  readonly words?: NamedWords;
   readonly apart: Apart;
   /** Decisions with a certainty below this are doubts. */
   readonly certaintyLimit: number;
@@ -24,9 +32,13 @@ export interface Style {
 
 export const DEFAULT_STYLE: Style = { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 };
 
-/** Whether a pass or an own rule works. Own rules do until they are switched off. */
-export function isPassOn(style: Style, id: PassId | RuleId): boolean {
-  return style.passes[id] ?? findPass(id)?.onByDefault ?? style.rules?.some((rule) => rule.id === id) ?? false;
+/** Whether a pass, an own rule or a taught shape works. Rules and shapes do until they are switched off. */
+export function isPassOn(style: Style, id: PassId | RuleId | ShapeId): boolean {
+  return style.passes[id] ?? findPass(id)?.onByDefault ?? isOwn(style, id);
+}
+
+function isOwn({ rules, shapes }: Style, id: string): boolean {
+  return (rules?.some((rule) => rule.id === id) ?? false) || (shapes?.some((shape) => shape.id === id) ?? false);
 }
 
 /** The settings that a pass works with: the chosen ones, the usual ones for the rest. */

@@ -77,6 +77,10 @@ function askAboutLines({ doubt, source, lines }: DoubtView): Question {
       question: `Do the short lines from “${begin}” on belong to the text?`,
       reason: `${where}: a run of very short lines, like the menu of a web page.`,
     },
+    misfit: {
+      question: `Does “${begin}” belong to the text?`,
+      reason: `${where}: your line shape fits the lines around, and not this one. It is unchanged.`,
+    },
   }[doubt.what];
   return {
     ...what,

@@ -34,6 +34,12 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
       return `Own rule: ${ruleTitle(step.rule)}`;
     case 'remove-rule':
       return 'Rule removed';
+    case 'set-shape':
+      return `Line shape “${step.shape.name}” applied`;
+    case 'remove-shape':
+      return 'Line shape removed';
+    case 'use-style':
+      return `Style “${step.name}”`;
     case 'restore':
       return `Restored the version “${step.name}”`;
     case 'together':

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import {
   isRuleId,
+  isShapeId,
   PASSES,
   type LedgerAction,
   type LedgerFilter,
@@ -152,7 +153,10 @@ function titleOf(line: LedgerLine, style: PieceView['decisions']['style']): stri
 
 /** The passes and rules that did something here. */
 function passOptions(counts: Readonly<Record<string, number>>, { decisions }: PieceView) {
-  const ids = [...PASSES.map(({ id }) => id as string), ...Object.keys(counts).filter(isRuleId)];
+  const ids = [
+    ...PASSES.map(({ id }) => id as string),
+    ...Object.keys(counts).filter((id) => isRuleId(id) || isShapeId(id)),
+  ];
   return ids
     .filter((id) => (counts[id] ?? 0) > 0)
     .map((id) => ({ value: id, title: `${passTitle(id, decisions.style)} (${counts[id]!.toLocaleString('en')})` }));

@@ -118,6 +118,8 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
   speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
   part: { apart: SAID, on: SAID },
+  opening: { apart: 'the style says that a paragraph begins with these words', on: '' },
+  taught: { apart: 'a line shape that you taught fits both lines', on: '' },
 };
 
 /** Why a decision was taken, as a sentence: “This line is full, so it probably runs on.” Empty without a reason. */
@@ -155,4 +157,5 @@ export const SPLIT_WORDS: Readonly<Record<SplitEvidence, string>> = {
   'both-halves-words': 'both halves are words',
   'usual-prefix': 'words that begin like this mostly keep their hyphen',
   usual: 'most words split like this are one word',
+  named: 'the style says that this word keeps its hyphen',
 };

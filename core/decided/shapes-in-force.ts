@@ -1,0 +1,39 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { measureLine } from '../lines/line-features.ts';
+import type { LineTable } from '../lines/line-table.ts';
+import { PART_KINDS, type PartKind } from '../lines/part.ts';
+import { shapeReader, type ShapedLine } from '../shapes/apply-shapes.ts';
+import type { LineShape, WrittenAs } from '../shapes/line-shape.ts';
+import { isBlank } from '../shapes/signs.ts';
+
+const PART_OF: Readonly<Record<WrittenAs, PartKind>> = { list: 'list', lines: 'verse', columns: 'table' };
+
+/**
+ * The table with what taught shapes make of lines: each line that one fits stands by itself, whatever else it looks like. A part that
+ * a person said something of is theirs. The table given is changed. Linear in the text for each shape.
+ */
+export function putShapesInForce(source: string, table: LineTable, shapes: readonly LineShape[]): LineTable {
+  if (shapes.length === 0) return table;
+  const read = shapeReader(shapes);
+  const { index, kind, from, to } = table;
+  const part = table.part ?? new Uint8Array(index.count);
+  const shaped = new Map<number, ShapedLine>();
+  for (let line = 0; line < index.count; line++) {
+    if (part[line] !== 0 || index.from[line] === index.to[line]) continue;
+    const found = read(source.slice(index.from[line], index.to[line]));
+    if (!found) continue;
+    shaped.set(line, found);
+    const as = PART_OF[found.shape.as];
+    part[line] = 1 + PART_KINDS.indexOf(as);
+    kind[line] = as === 'table' ? LineKind.tableRow : LineKind.prose;
+    from[line] = index.from[line]!;
+    to[line] = index.to[line]!;
+    while (isBlank(source[from[line]!])) from[line]!++;
+    while (to[line]! > from[line]! && isBlank(source[to[line]! - 1])) to[line]!--;
+    table.leadTo[line] = 0;
+    table.tailFrom[line] = 0;
+    table.removalDoubts.delete(line);
+    measureLine(source, table, line);
+  }
+  return shaped.size === 0 ? table : { ...table, part, shaped };
+}

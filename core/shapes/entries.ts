@@ -1,0 +1,72 @@
+import type { EntryMark } from './line-shape.ts';
+import type { Part } from './match-shape.ts';
+import { isBlank, SIGN_CHARS, type SignId } from './signs.ts';
+import { lineTokens, type Token } from './tokens.ts';
+
+/** Cuts a line into its entries: between signs of one kind, or before each time. Linear in the length of the line. */
+export function entriesOf(line: string, mark: EntryMark): Part[] {
+  const cuts = mark === 'time' ? timesIn(line) : signsIn(line, mark);
+  const entries: Part[] = [];
+  let from = 0;
+  for (const { from: end, to: next } of [...cuts, { from: line.length, to: line.length }]) {
+    const entry = solid(line, from, end);
+    if (entry.from < entry.to) entries.push(entry);
+    from = next;
+  }
+  return entries;
+}
+
+function timesIn(line: string): Part[] {
+  return lineTokens(line)
+    .filter(({ is }) => is === 'time')
+    .map(({ from }) => ({ from, to: from }));
+}
+
+function signsIn(line: string, mark: SignId): Part[] {
+  if (mark === 'gap' || mark === 'leader')
+    return lineTokens(line).filter((token) => token.is === 'sign' && token.sign === mark);
+  const found: Part[] = [];
+  for (let at = 0; at < line.length; at++) {
+    if (!SIGN_CHARS[mark].includes(line[at]!)) continue;
+    const isApart = mark !== 'dash' || (isBlank(line[at - 1]) && isBlank(line[at + 1]));
+    if (isApart) found.push({ from: at, to: at + 1 });
+  }
+  return found;
+}
+
+function solid(line: string, from: number, to: number): Part {
+  let a = from;
+  let b = to;
+  while (a < b && isBlank(line[a])) a++;
+  while (b > a && isBlank(line[b - 1])) b--;
+  return { from: a, to: b };
+}
+
+const FEWEST_ENTRIES = 3;
+/** So many of the entries are alike. */
+const ALIKE = 0.75;
+const MARKS: readonly EntryMark[] = ['bar', 'bullet', 'semicolon', 'slash', 'gap', 'time', 'comma'];
+
+/** What parts the entries of a line that holds several; undefined where it holds one. */
+export function entryMarkOf(line: string): EntryMark | undefined {
+  if (line.length > LONGEST_ROW) return undefined;
+  return MARKS.find((mark) => {
+    const entries = entriesOf(line, mark);
+    if (entries.length < FEWEST_ENTRIES) return false;
+    const kinds = entries.map(({ from, to }) => formOf(lineTokens(line.slice(from, to))));
+    const typed = kinds.filter((kind) => kind.includes(' ') && /time|date|link|figure|bracket/.test(kind));
+    const most = Math.max(0, ...typed.map((kind) => typed.filter((other) => other === kind).length));
+    return most >= FEWEST_ENTRIES && most >= entries.length * ALIKE;
+  });
+}
+
+const LONGEST_ROW = 20_000;
+
+/** The kinds of the pieces of a line, signs by name where nothing known by its form stands beside them. */
+export function formOf(tokens: readonly Token[]): string {
+  const isTyped = (token: Token | undefined) => token !== undefined && token.is !== 'text' && token.is !== 'sign';
+  return tokens
+    .filter(({ is }, at) => is !== 'sign' || !(isTyped(tokens[at - 1]) || isTyped(tokens[at + 1])))
+    .map(({ is, sign }) => sign ?? is)
+    .join(' ');
+}
