@@ -5,6 +5,7 @@ export default [
   route('piece/:id', 'routes/piece.tsx', [
     index('routes/piece-text.tsx'),
     route('findings', 'routes/piece-findings.tsx'),
+    route('shapes', 'routes/piece-shapes.tsx'),
     route('output', 'routes/piece-output.tsx'),
     route('read', 'routes/piece-read.tsx'),
   ]),

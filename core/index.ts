@@ -60,10 +60,36 @@ export { viewEntry, type LedgerLine } from './ledger/ledger-line.ts';
 export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
 export { isRuleId, type OwnRule, type RuleId } from './rules/own-rule.ts';
 export { DIALECTS, type Dialect } from './shapes/expression.ts';
-export { groupLines, kindsOfForm, WORDS_ALONE, type LineGroup } from './shapes/group-lines.ts';
+export { kindsOfForm, WORDS_ALONE } from './shapes/group-lines.ts';
 export { learnPatterns, type Example, type Learned, type Reading } from './shapes/learn.ts';
-export { isShapeId, type LineShape, type ShapeId, type Typed, type WrittenAs } from './shapes/line-shape.ts';
-export { matcherOf, type Part } from './shapes/match-shape.ts';
+export {
+  isShapeId,
+  partCount,
+  type EntryMark,
+  type LineShape,
+  type Part,
+  type Pattern,
+  type ShapeId,
+  type Typed,
+  type WrittenAs,
+} from './shapes/line-shape.ts';
+export type { ShapeEdit } from './shapes/match-shape.ts';
+export { entriesOf } from './shapes/entries.ts';
+export { shapedText, type TextLines } from './shapes/apply-shapes.ts';
+export { lineTokens } from './shapes/tokens.ts';
+export {
+  firstDifference,
+  misfitLines,
+  previewShape,
+  viewGroups,
+  writtenLines,
+  type GroupView,
+  type Misfit,
+  type ShapeDifference,
+  type ShapedRow,
+  type ShapePreview,
+} from './shapes/preview-shape.ts';
+export { writeCsv } from './text/csv.ts';
 export { toLineShape } from './shapes/read-shape.ts';
 export type { SignId } from './shapes/signs.ts';
 export { expressionsOf, type TakenAlong } from './shapes/take-along.ts';

@@ -14,6 +14,7 @@ export interface CleanClient extends Asked<Omit<CleaningService, 'open' | 'chang
   readonly doubts: Asked<Services['doubts']>;
   readonly findings: Asked<Services['findings']>;
   readonly ledger: Asked<Services['ledger']>;
+  readonly shapes: Asked<Services['shapes']>;
   open(text: SourceText, decided: Decided, onStage: (stage: Stage) => void): Promise<Patch>;
   change(decided: Decided): Promise<Patch>;
   close(): void;
@@ -86,6 +87,7 @@ export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
     doubts: service('doubts'),
     findings: service('findings'),
     ledger: service('ledger'),
+    shapes: service('shapes'),
     open: (text: SourceText, decided: Decided, onStage: (stage: Stage) => void) =>
       watched((onProgress) => remote.cleaning.open(text, decided, onProgress), onStage),
     change: (decided: Decided) => watched((onProgress) => remote.cleaning.change(decided, onProgress)),

@@ -4,6 +4,7 @@ import type {
   Differences,
   DoubtView,
   EditView,
+  GroupView,
   Findings,
   HistoryChange,
   Layout,
@@ -11,6 +12,7 @@ import type {
   LedgerFilter,
   LedgerFormat,
   LedgerLine,
+  LineShape,
   Place,
   OutputId,
   OutputShape,
@@ -23,6 +25,8 @@ import type {
   RowEdited,
   RowPatch,
   RowView,
+  ShapeDifference,
+  ShapePreview,
   SourceKind,
   Spot,
   Stage,
@@ -139,9 +143,9 @@ export interface CleaningService {
   read(from: number, to: number): ReadBlock[];
   /** The clean text for the clipboard, in a shape; in the usual one where none is said. */
   copy(shape?: OutputShape): CleanCopy;
-  /** The clean text in a format and a shape; `title` is that of the piece. */
   /** All that became of the text, as JSON. */
   record(title: string): string;
+  /** The clean text in a format and a shape; `title` is that of the piece. */
   output(id: OutputId, shape: OutputShape, title: string): Written;
   text(): string;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
@@ -174,10 +178,24 @@ export interface LedgerService {
   export(filter: LedgerFilter, format: LedgerFormat): string;
 }
 
+/** Lines that look alike, and what is made of them by an example. */
+export interface ShapeService {
+  /** The groups of lines of the source that look alike, the most lines first, running text last. */
+  groups(): GroupView[];
+  preview(shape: LineShape): ShapePreview;
+  /** The first line of which two shapes make something else; undefined where there is none. */
+  difference(one: LineShape, other: LineShape): ShapeDifference | undefined;
+  /** What all lines become that a shape fits. */
+  written(shape: LineShape): string[];
+  /** The step that applies a shape to the piece. */
+  step(shape: LineShape): Step;
+}
+
 /** What the worker answers, by subject. */
 export interface Services {
   readonly cleaning: CleaningService;
   readonly doubts: DoubtService;
   readonly findings: FindingsService;
   readonly ledger: LedgerService;
+  readonly shapes: ShapeService;
 }

@@ -2,7 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { measureLine } from '../lines/line-features.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { PART_KINDS, type PartKind } from '../lines/part.ts';
-import { shapeReader, type ShapedLine } from '../shapes/apply-shapes.ts';
+import { shapeLines } from '../shapes/apply-shapes.ts';
 import type { LineShape, WrittenAs } from '../shapes/line-shape.ts';
 import { isBlank } from '../shapes/signs.ts';
 
@@ -14,16 +14,12 @@ const PART_OF: Readonly<Record<WrittenAs, PartKind>> = { list: 'list', lines: 'v
  */
 export function putShapesInForce(source: string, table: LineTable, shapes: readonly LineShape[]): LineTable {
   if (shapes.length === 0) return table;
-  const read = shapeReader(shapes);
   const { index, kind, from, to } = table;
   const part = table.part ?? new Uint8Array(index.count);
-  const shaped = new Map<number, ShapedLine>();
-  for (let line = 0; line < index.count; line++) {
-    if (part[line] !== 0 || index.from[line] === index.to[line]) continue;
-    const found = read(source.slice(index.from[line], index.to[line]));
-    if (!found) continue;
-    shaped.set(line, found);
-    const as = PART_OF[found.shape.as];
+  const lines = { count: index.count, at: (line: number) => source.slice(index.from[line], index.to[line]) };
+  const shaped = shapeLines(shapes, lines, (line) => part[line] === 0);
+  for (const [line, { shape }] of shaped) {
+    const as = PART_OF[shape.as];
     part[line] = 1 + PART_KINDS.indexOf(as);
     kind[line] = as === 'table' ? LineKind.tableRow : LineKind.prose;
     from[line] = index.from[line]!;

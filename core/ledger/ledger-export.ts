@@ -1,4 +1,4 @@
-import { csvFormatRows } from 'd3-dsv';
+import { writeCsv } from '../text/csv.ts';
 import { type Ledger } from './ledger.ts';
 import { viewEntry, type LedgerLine } from './ledger-line.ts';
 
@@ -23,15 +23,7 @@ const COLUMNS = [
 export function exportLedger(ledger: Ledger, entries: Iterable<number>, format: LedgerFormat): string {
   const records = Array.from(entries, (at) => toRecord(ledger, at));
   if (format === 'json') return `${JSON.stringify(records, undefined, 1)}\n`;
-  const rows = records.map((record) => COLUMNS.map((column) => harmless(record[column])));
-  return `${csvFormatRows([[...COLUMNS], ...rows])}\r\n`;
-}
-
-/** Spreadsheets take text that begins so for a formula; an apostrophe before it says that it is text. */
-const FORMULA = /^[=+\-@\t\r]/;
-
-function harmless(value: string | number | boolean | undefined): string {
-  return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : String(value ?? '');
+  return writeCsv([COLUMNS, ...records.map((record) => COLUMNS.map((column) => record[column]))]);
 }
 
 type LedgerRecord = Readonly<Record<(typeof COLUMNS)[number], string | number | boolean | undefined>>;

@@ -1,5 +1,5 @@
-import { TYPED, type LineShape, type Typed } from './line-shape.ts';
-import { matcherOf, shapeEdits, type ShapeEdit } from './match-shape.ts';
+import { TYPED, type LineShape, type Slot, type Typed } from './line-shape.ts';
+import { matcherOf, shapeEdits, type Matcher, type ShapeEdit } from './match-shape.ts';
 import { lineTokens } from './tokens.ts';
 
 /** What becomes of a line that a shape fits; offsets are those of the line. */
@@ -8,15 +8,70 @@ export interface ShapedLine {
   readonly edits: readonly ShapeEdit[];
 }
 
-/** Gives the first of some shapes that fits a line, with its edits. */
-export function shapeReader(shapes: readonly LineShape[]): (line: string) => ShapedLine | undefined {
-  const tried = shapes.map((shape) => ({ shape, matcher: matcherOf(shape) }));
-  return (line) => {
-    for (const { shape, matcher } of tried) {
-      const edits = shapeEdits(shape, matcher, line);
-      if (edits) return { shape, edits };
-    }
-    return undefined;
+/** A text as its lines: how many, and the words of each. */
+export interface TextLines {
+  readonly count: number;
+  at(line: number): string;
+}
+
+/**
+ * The lines that some shapes fit, by number, in order; the first shape that fits a line has it. What tells lines apart by words and a
+ * sign alone is found in any prose: such a shape fits lines that are not much longer than its example, and of which another is near.
+ * Linear in the text for each shape.
+ */
+export function shapeLines(
+  shapes: readonly LineShape[],
+  { count, at }: TextLines,
+  isOpen: (line: number) => boolean = () => true,
+): Map<number, ShapedLine> {
+  const found = new Map<number, ShapedLine>();
+  const tried = shapes.map((shape) => ({ shape, matcher: matcherOf(shape), isWeak: isWeak(shape), near: nearby() }));
+  for (let line = 0; line < count; line++) {
+    const text = at(line);
+    if (text.trim() === '') continue;
+    const fit = isOpen(line) ? fitOf(tried, text) : undefined;
+    for (const { shape, near } of tried) near.pass(line, fit?.shape === shape);
+    if (fit) found.set(line, fit);
+  }
+  for (const { shape, isWeak: needsCompany, near } of tried)
+    if (needsCompany) for (const line of near.alone()) if (found.get(line)?.shape === shape) found.delete(line);
+  return found;
+}
+
+function fitOf(
+  tried: readonly { readonly shape: LineShape; readonly matcher: Matcher; readonly isWeak: boolean }[],
+  text: string,
+): ShapedLine | undefined {
+  for (const { shape, matcher, isWeak: isShort } of tried) {
+    if (isShort && shape.longest !== undefined && text.trim().length > shape.longest) continue;
+    const edits = shapeEdits(shape, matcher, text);
+    if (edits) return { shape, edits };
+  }
+  return undefined;
+}
+
+/** Whether a shape is told by words and a sign alone, or by a figure. */
+function isWeak({ patterns, within }: LineShape): boolean {
+  if (within !== undefined) return false;
+  return patterns.some((pattern) => pattern.every(({ is }) => !STRONG.has(is)));
+}
+
+const STRONG: ReadonlySet<Slot['is']> = new Set(['time', 'date', 'link', 'bracket']);
+
+/** Tells, of lines passed in order, which fit without another that fits being near. */
+function nearby() {
+  const fits: { readonly line: number; isNear: boolean }[] = [];
+  let since = Infinity;
+  return {
+    pass(line: number, isFit: boolean) {
+      since++;
+      if (!isFit) return;
+      const isNear = since <= NEAR + 1;
+      if (isNear) fits.at(-1)!.isNear = true;
+      fits.push({ line, isNear });
+      since = 0;
+    },
+    alone: () => fits.filter(({ isNear }) => !isNear).map(({ line }) => line),
   };
 }
 

@@ -1,5 +1,4 @@
-import type { EntryMark } from './line-shape.ts';
-import type { Part } from './match-shape.ts';
+import type { EntryMark, Part } from './line-shape.ts';
 import { isBlank, SIGN_CHARS, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 

@@ -1,5 +1,5 @@
-import { matcherOf, type Part } from './match-shape.ts';
-import { type Pattern, type Slot, type TextSlot, type Typed } from './line-shape.ts';
+import { matcherOf } from './match-shape.ts';
+import { type Part, type Pattern, type Slot, type TextSlot, type Typed } from './line-shape.ts';
 import { isBlank, signOf, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 

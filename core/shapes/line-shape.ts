@@ -1,5 +1,11 @@
 import type { SignId } from './signs.ts';
 
+/** A range of a line, half-open, in UTF-16 units. */
+export interface Part {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** Kinds of words that are known by their form alone. */
 export const TYPED = ['time', 'date', 'link', 'figure', 'bracket'] as const;
 export type Typed = (typeof TYPED)[number];
@@ -78,6 +84,8 @@ export interface LineShape {
   readonly before: string;
   readonly between: string;
   readonly after: string;
+  /** How long lines may be that nothing tells apart but words and a sign, in UTF-16 units. */
+  readonly longest?: number;
   /** Where several entries stand in one line: what parts them. */
   readonly within?: EntryMark;
 }

@@ -1,14 +1,8 @@
 import { writeExpression } from './expression.ts';
-import type { LineShape, Pattern } from './line-shape.ts';
+import type { LineShape, Part, Pattern } from './line-shape.ts';
 import { entriesOf } from './entries.ts';
 import { expressionOf } from './pattern-expression.ts';
 import { isBlank } from './signs.ts';
-
-/** A range of a line, half-open, in UTF-16 units. */
-export interface Part {
-  readonly from: number;
-  readonly to: number;
-}
 
 /** A shape ready to be tried on lines. */
 export interface Matcher {

@@ -51,6 +51,7 @@ export const shapeSchema = object({
   before: words,
   between: words,
   after: words,
+  longest: number().integer().min(1).optional(),
   within: string()
     .oneOf([...SIGN_IDS, 'time'])
     .optional(),

@@ -45,6 +45,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
           Text
         </View>
         <View to={`/piece/${piece.id}/findings`}>Findings</View>
+        <View to={`/piece/${piece.id}/shapes`}>Shapes</View>
         <View to={`/piece/${piece.id}/output`}>Output</View>
         <Toggle isSelected={drawer !== undefined} onChange={(open) => openDrawer(open ? {} : undefined)}>
           Ledger
@@ -55,7 +56,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
             isDisabled={!decisions.canUndo}
             onPress={decisions.undo}
           >
-            Undo
+            <Turn />
           </QuietButton>
         </Named>
         <Named title={redoes ? `Redo: ${redoes}` : undefined}>
@@ -64,7 +65,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
             isDisabled={!decisions.canRedo}
             onPress={decisions.redo}
           >
-            Redo
+            <Turn isForward />
           </QuietButton>
         </Named>
         <QuietButton onPress={() => onSheet('history')}>Steps</QuietButton>
@@ -77,6 +78,28 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
         </PrimaryButton>
       </Rest>
     </Bar>
+  );
+}
+
+/** An arrow that turns back, or forth. */
+function Turn({ isForward = false }: { readonly isForward?: boolean }) {
+  return (
+    <svg
+      width="18"
+      height="18"
+      viewBox="0 0 18 18"
+      aria-hidden
+      style={isForward ? { transform: 'scaleX(-1)' } : undefined}
+    >
+      <path
+        d="M3 7.2h8.2a3.9 3.9 0 0 1 0 7.8H7M6.4 3.6 2.8 7.2l3.6 3.6"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.7"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+    </svg>
   );
 }
 

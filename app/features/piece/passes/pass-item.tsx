@@ -1,17 +1,25 @@
 import { memo } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isPassOn, settingsOf, type Pass, type PassId, type RuleId } from '../../../../core/index.ts';
+import {
+  isPassOn,
+  isShapeId,
+  settingsOf,
+  type Pass,
+  type PassId,
+  type RuleId,
+  type ShapeId,
+} from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Switch } from '../../../ui/switch.tsx';
 import type { Decisions } from '../state/use-decisions.ts';
 import { PassSettings } from './pass-settings.tsx';
 
 interface PassItemProps {
-  readonly id: PassId | RuleId;
+  readonly id: PassId | RuleId | ShapeId;
   readonly title: string;
   readonly summary: string;
-  /** Not there for own rules. */
+  /** Not there for own rules and shapes. */
   readonly pass?: Pass;
   readonly isRemovable?: boolean;
   readonly count: number;
@@ -24,10 +32,10 @@ interface PassItemProps {
   /** Lists its edits in the ledger. */
   readonly onList: (pass: string) => void;
   /** Told before it is switched. */
-  readonly onSwitch: (pass: PassId | RuleId) => void;
+  readonly onSwitch: (pass: PassId | RuleId | ShapeId) => void;
 }
 
-/** A pass or an own rule with its switch and its live count; a press on the name lights up its edits and opens its settings. */
+/** A pass, an own rule or a taught shape with its switch and its live count; a press on the name lights up its edits and opens its settings. */
 export const PassItem = memo(function PassItem(props: PassItemProps) {
   const { id, title, summary, pass, isRemovable, count, offPassCounts, isLit, style, take } = props;
   const isOn = isPassOn(style, id);
@@ -59,7 +67,13 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
           <p>{summary}</p>
           {isOn && count > 0 && <QuietButton onPress={() => props.onList(id)}>List its changes</QuietButton>}
           {isRemovable && (
-            <QuietButton onPress={() => take({ kind: 'remove-rule', rule: id })}>Remove the rule</QuietButton>
+            <QuietButton
+              onPress={() =>
+                take(isShapeId(id) ? { kind: 'remove-shape', shape: id } : { kind: 'remove-rule', rule: id })
+              }
+            >
+              {isShapeId(id) ? 'Remove the shape' : 'Remove the rule'}
+            </QuietButton>
           )}
         </About>
       )}

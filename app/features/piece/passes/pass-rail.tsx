@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading, Input, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isAsUsual, isPassOn, type PassId, type RuleId } from '../../../../core/index.ts';
+import { isAsUsual, isPassOn, type PassId, type RuleId, type ShapeId } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { useOneStop } from '../../../ui/one-stop.ts';
 import { ruleTitle } from '../words/rule-words.ts';
@@ -42,12 +42,12 @@ export function PassRail(props: PassRailProps) {
   const [stay, setStay] = useState(NONE);
   const now = useRef({ style, counts });
   now.current = { style, counts };
-  const onSwitch = useCallback((id: PassId | RuleId) => {
+  const onSwitch = useCallback((id: PassId | RuleId | ShapeId) => {
     const section = sectionOf(id, now.current.style, now.current.counts);
     setStay((before) => (before.has(id) ? before : new Map(before).set(id, section)));
   }, []);
   const { busy, idle, off } = railSections(style, counts, stay);
-  const rules = style.rules ?? [];
+  const { rules = [], shapes = [] } = style;
   const itemOf = (pass: ListedPass) => (
     <PassItem
       key={pass.id}
@@ -77,6 +77,20 @@ export function PassRail(props: PassRailProps) {
               </Quiet>
             )}
           </section>
+          {shapes.length > 0 && (
+            <section aria-labelledby="group-shapes">
+              <h2 id="group-shapes">Your line shapes</h2>
+              {shapes.map((shape) => (
+                <PassItem
+                  key={shape.id}
+                  {...itemProps(props, shape.id, onSwitch)}
+                  title={shape.name}
+                  summary="What you showed on one line, done to all lines alike."
+                  isRemovable
+                />
+              ))}
+            </section>
+          )}
           {rules.length > 0 && (
             <section aria-labelledby="group-rules">
               <h2 id="group-rules">Your rules</h2>
@@ -113,8 +127,8 @@ export function PassRail(props: PassRailProps) {
 /** What one item needs of all, so that only those are drawn again of which something changed. */
 function itemProps(
   { counts, offPassCounts, decisions, lit, onLight, onList }: PassRailProps,
-  id: PassId | RuleId,
-  onSwitch: (pass: PassId | RuleId) => void,
+  id: PassId | RuleId | ShapeId,
+  onSwitch: (pass: PassId | RuleId | ShapeId) => void,
 ) {
   const { style, take } = decisions;
   return {

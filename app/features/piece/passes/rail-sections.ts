@@ -5,6 +5,7 @@ import {
   type Pass,
   type PassId,
   type RuleId,
+  type ShapeId,
   type Style,
 } from '../../../../core/index.ts';
 
@@ -30,7 +31,11 @@ export interface RailSections {
 const ALL: readonly ListedPass[] = PASSES;
 
 /** Where a pass belongs by what it did. */
-export function sectionOf(id: PassId | RuleId, style: Style, counts: Readonly<Record<string, number>>): RailSection {
+export function sectionOf(
+  id: PassId | RuleId | ShapeId,
+  style: Style,
+  counts: Readonly<Record<string, number>>,
+): RailSection {
   if (!isPassOn(style, id)) return 'off';
   return (counts[id] ?? 0) > 0 ? 'busy' : 'idle';
 }

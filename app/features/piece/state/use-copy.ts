@@ -16,6 +16,15 @@ export function copyBetween(client: CleanClient, [from, to]: readonly [Spot, Spo
   write('Selection copied', { plain: client.textBetween(from, to) });
 }
 
+/** Writes rows to the clipboard: with tabs between, and as a table for programs that have tables. */
+export function copyTable(done: string, rows: Promise<readonly (readonly string[])[]>): void {
+  const cell = (words: string) => `<td>${words.replace(/[&<>]/g, (sign) => `&#${sign.charCodeAt(0)};`)}</td>`;
+  write(done, {
+    plain: rows.then((all) => all.map((row) => row.join('\t')).join('\n')),
+    html: rows.then((all) => `<table>${all.map((row) => `<tr>${row.map(cell).join('')}</tr>`).join('')}</table>`),
+  });
+}
+
 /** Writes a text to the clipboard. */
 export function copyText(done: string, text: string | Promise<Written>): void {
   write(done, { plain: Promise.resolve(text).then(String) });

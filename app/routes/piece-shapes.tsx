@@ -1,0 +1,1 @@
+export { ShapesScreen as default } from '../features/piece/shapes/shapes-screen.tsx';
