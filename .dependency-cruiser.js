@@ -73,6 +73,12 @@ export default {
       { path: '^app/(?:features|routes)/' },
     ),
     forbid(
+      'style-parts',
+      'What several screens show knows none of them.',
+      { path: '^app/style-parts/' },
+      { path: '^app/(?:features|routes)/' },
+    ),
+    forbid(
       'features',
       'No feature imports another.',
       { path: '^app/features/([^/]+)/' },

@@ -40,6 +40,7 @@ export const PROJECT = [
   ['cli', 'the command'],
   ['app/ui', 'parts of the interface that know nothing of the product'],
   ['app/incoming', 'texts that are to become pieces: pasted, dropped, chosen'],
+  ['app/style-parts', 'what several screens show of styles: words, passes, output'],
   ['app/features', 'a folder for each screen'],
   ['app', 'routes and entries'],
 ];

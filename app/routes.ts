@@ -9,6 +9,7 @@ export default [
     route('output', 'routes/piece-output.tsx'),
     route('read', 'routes/piece-read.tsx'),
   ]),
+  route('styles', 'routes/styles.tsx'),
   route('samples/:id', 'routes/sample.ts'),
   route('*', 'routes/not-found.tsx'),
 ] satisfies RouteConfig;

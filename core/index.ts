@@ -5,6 +5,8 @@ export type { Choice } from './choices/choice.ts';
 export { BY_HAND } from './choices/choice.ts';
 export {
   applyHistoryChange,
+  type StyleStep,
+  applyToStyle,
   applyStep,
   canRedo,
   canUndo,
@@ -61,19 +63,17 @@ export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
 export { isRuleId, type OwnRule, type RuleId } from './rules/own-rule.ts';
 export { DIALECTS, type Dialect } from './shapes/expression.ts';
 export { kindsOfForm, WORDS_ALONE } from './shapes/group-lines.ts';
-export { learnPatterns, type Example, type Learned, type Reading } from './shapes/learn.ts';
+export { learnPatterns, type Learned, type Reading } from './shapes/learn.ts';
 export {
   isShapeId,
   partCount,
   type EntryMark,
   type LineShape,
   type Part,
-  type Pattern,
   type ShapeId,
   type Typed,
   type WrittenAs,
 } from './shapes/line-shape.ts';
-export type { ShapeEdit } from './shapes/match-shape.ts';
 export { entriesOf } from './shapes/entries.ts';
 export { shapedText, type TextLines } from './shapes/apply-shapes.ts';
 export { lineTokens } from './shapes/tokens.ts';
@@ -92,20 +92,20 @@ export {
 export { writeCsv } from './text/csv.ts';
 export { toLineShape } from './shapes/read-shape.ts';
 export type { SignId } from './shapes/signs.ts';
-export { expressionsOf, type TakenAlong } from './shapes/take-along.ts';
+export { expressionsOf } from './shapes/take-along.ts';
 export { applyShape, applyShapeRemoval, newShapeId } from './style/shapes.ts';
 export type { NamedWords } from './style/named-words.ts';
-export { toStyle } from './style/read-style.ts';
-export { BUILT_IN_STYLES, USUAL_STYLE, type BuiltInStyle } from './house-styles/built-in.ts';
+export { BUILT_IN_STYLES, USUAL_STYLE } from './house-styles/built-in.ts';
 export { differencesOf, type StyleDifference } from './house-styles/differences.ts';
 export { isHouseStyle, toHouseStyleFile, type HouseStyle, type StyleFor } from './house-styles/house-style.ts';
 export { proposeStyle, type ProposedBy } from './house-styles/propose.ts';
-export { readHouseStyle, type StyleProblem, type StyleRead } from './house-styles/read-house-style.ts';
+export { styleInForce, type StyleInForce } from './house-styles/style-in-force.ts';
+export { readHouseStyle, type StyleProblem } from './house-styles/read-house-style.ts';
 export { type ConcordanceLine } from './search/find-hits.ts';
 export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
-export { type Query } from './rules/query.ts';
+export { compileQuery, type Query } from './rules/query.ts';
 export { passesInOrder } from './style/order.ts';
-export { newRuleId } from './style/rules.ts';
+export { applyRule, applyRuleRemoval, newRuleId } from './style/rules.ts';
 export { digested, type Digested } from './report/digest.ts';
 export { toReport } from './report/report.ts';
 export { PART_KINDS, type PartKind } from './lines/part.ts';

@@ -7,6 +7,7 @@ export const BACKUP_FORMAT = 'lucid-ribbon/backup';
 export const BACKUP_VERSION = 1;
 export const HEAD_NAME = 'backup.json';
 export const PREFERENCES_NAME = 'preferences.json';
+export const STYLES_NAME = 'styles.json';
 
 export interface BackupHead {
   readonly format: typeof BACKUP_FORMAT;

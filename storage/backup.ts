@@ -6,6 +6,7 @@ import {
   headSchema,
   pieceSchema,
   PREFERENCES_NAME,
+  STYLES_NAME,
   toBackupPiece,
   toTextRecord,
   type BackupHead,
@@ -16,6 +17,7 @@ import { guarded } from './errors.ts';
 import { newId } from './new-id.ts';
 import { removeForGood } from './pieces.ts';
 import { readPieceRows } from './read-rows.ts';
+import { listStyles, readStyles } from './styles.ts';
 
 /** Told how many of all pieces are done. */
 export type OnPiece = (done: number, all: number) => void;
@@ -36,6 +38,7 @@ export function writeBackup(now: number, onPiece: OnPiece = () => undefined, db 
     await archive.add(HEAD_NAME, strToU8(JSON.stringify(head)));
     const notes = await db.notes.bulkGet(PREFERENCES);
     await archive.add(PREFERENCES_NAME, strToU8(JSON.stringify(notes.filter((note) => note !== undefined))));
+    await archive.add(STYLES_NAME, strToU8(JSON.stringify(await listStyles(now, db))));
     for (const [at, piece] of kept.entries()) {
       onPiece(at, kept.length);
       await addPiece(archive, piece, db);
@@ -169,6 +172,7 @@ export function restoreBackup(
       await new Promise((resolve) => setTimeout(resolve));
     }
     await restorePreferences(bytes, mode, db);
+    await restoreStyles(bytes, mode, db);
     const gone = before.filter((id) => !fresh.has(id));
     // What cannot be brought back is not taken away.
     if (gone.length > 0 && restored.bad === 0) await removeForGood(db, gone);
@@ -209,6 +213,19 @@ function addRead(read: BackupPiece, file: Uint8Array | undefined, db: Database):
     );
     return id;
   });
+}
+
+/** Styles come in like pieces: one that is here in another state stays, and the one from the backup becomes another. */
+async function restoreStyles(bytes: Uint8Array, mode: 'merge' | 'replace', db: Database): Promise<void> {
+  const entry = entryOf(bytes, STYLES_NAME);
+  if (!entry) return;
+  const found = await readStyles(JSON.parse(strFromU8(entry)));
+  if (mode === 'replace') await db.styles.clear();
+  for (const style of found) {
+    const here = await db.styles.get(style.id);
+    if (here?.deletedAt === undefined && here?.changedAt === style.changedAt) continue;
+    await db.styles.put(here && here.deletedAt === undefined ? { ...style, id: newId() } : style);
+  }
 }
 
 async function restorePreferences(bytes: Uint8Array, mode: 'merge' | 'replace', db: Database): Promise<void> {

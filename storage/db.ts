@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable, type Table } from 'dexie';
-import type { FormatId, Layout, Outcome, Step } from '../core/index.ts';
+import type { FormatId, HouseStyle, Layout, Outcome, Step } from '../core/index.ts';
 
 /** A piece without its text: what the desk lists. Times are ms since the epoch. */
 export interface PieceRecord {
@@ -53,6 +53,17 @@ export interface VersionRecord {
   readonly outcome: Outcome;
 }
 
+/** A person's own style. Times are ms since the epoch. */
+export interface StyleRecord extends HouseStyle {
+  readonly id: string;
+  readonly createdAt: number;
+  readonly changedAt: number;
+  /** The figure with which, and Alt, the clipboard is cleaned in this style. */
+  readonly key?: string;
+  /** Set while the style is deleted but can still be taken back. */
+  readonly deletedAt?: number;
+}
+
 /** What was typed on the desk and not yet made into a piece, and small settings. */
 export interface NoteRecord {
   readonly key: string;
@@ -65,6 +76,7 @@ export type Database = Dexie & {
   steps: Table<StepRecord, [string, number]>;
   notes: EntityTable<NoteRecord, 'key'>;
   versions: EntityTable<VersionRecord, 'id'>;
+  styles: EntityTable<StyleRecord, 'id'>;
 };
 
 /** Opens the database of this origin. Versions are append-only: a published one is never edited. */
@@ -77,6 +89,7 @@ export function openDatabase(name = 'lucid-ribbon'): Database {
     notes: 'key',
   });
   db.version(2).stores({ versions: 'id, pieceId' });
+  db.version(3).stores({ styles: 'id' });
   return db;
 }
 

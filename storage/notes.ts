@@ -53,3 +53,19 @@ function readTyping(value: string): Typing | undefined {
     return undefined;
   }
 }
+
+/** The key of the note that no style is to be proposed for a piece. */
+export function declinedKey(pieceId: string): string {
+  return `declined ${pieceId}`;
+}
+
+/** The person does not want the style that was proposed for a piece. */
+export function declineStyle(pieceId: string, db = database()): Promise<void> {
+  return guarded(async () => {
+    await db.notes.put({ key: declinedKey(pieceId), value: '' });
+  });
+}
+
+export function hasDeclined(pieceId: string, db = database()): Promise<boolean> {
+  return guarded(async () => (await db.notes.get(declinedKey(pieceId))) !== undefined);
+}

@@ -1,8 +1,8 @@
 import { newId } from './new-id.ts';
-import type { History, Layout, Outcome, Step } from '../core/index.ts';
+import type { History, Layout, Outcome, Step, StyleInForce } from '../core/index.ts';
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
-import { loadTyping, typingKey, type Typing } from './notes.ts';
+import { declinedKey, hasDeclined, loadTyping, typingKey, type Typing } from './notes.ts';
 import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
 import { listVersions } from './versions.ts';
 
@@ -10,6 +10,8 @@ import { listVersions } from './versions.ts';
 export interface NewText extends Omit<TextRecord, 'pieceId'> {
   /** How it was cleaned before, which becomes its first step. */
   readonly outcome?: Outcome;
+  /** The style with which it begins; the usual one where none is said. */
+  readonly begun?: StyleInForce;
 }
 
 export interface StoredPiece {
@@ -22,6 +24,8 @@ export interface StoredPiece {
   readonly versions: readonly VersionRecord[];
   /** What was being typed when the page went, and is in no step. */
   readonly typing: Typing | undefined;
+  /** A style was proposed, and the person did not want it. */
+  readonly declined: boolean;
 }
 
 /** How long a deleted piece can be taken back, ms. */
@@ -29,13 +33,17 @@ const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
 /** Stores a new piece and gives its id. */
 export function createPiece(
-  { outcome, ...text }: NewText,
+  { outcome, begun, ...text }: NewText,
   title: string,
   now: number,
   db = database(),
 ): Promise<string> {
   const id = newId();
-  const steps: Step[] = outcome ? [{ kind: 'restore', name: RECORDED, ...outcome }] : [];
+  const steps: Step[] = outcome
+    ? [{ kind: 'restore', name: RECORDED, ...outcome }]
+    : begun
+      ? [{ kind: 'use-style', ...begun }]
+      : [];
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
   return guarded(() =>
     db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
@@ -92,7 +100,7 @@ export function removeForGood(db: Database, ids: string[]): Promise<void> {
     await db.texts.bulkDelete(ids);
     await db.steps.where('pieceId').anyOf(ids).delete();
     await db.versions.where('pieceId').anyOf(ids).delete();
-    await db.notes.bulkDelete(ids.map(typingKey));
+    await db.notes.bulkDelete([...ids.map(typingKey), ...ids.map(declinedKey)]);
   });
 }
 
@@ -102,12 +110,22 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
     const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
     if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
     if ((await readPieceRows([piece])).bad.length > 0) throw new StorageError('unreadable');
-    const [history, versions, typing] = await Promise.all([
+    const [history, versions, typing, declined] = await Promise.all([
       loadHistory(id, db),
       listVersions(id, db),
       loadTyping(id, db),
+      hasDeclined(id, db),
     ]);
-    return { piece, source: text.source, layout: text.layout, origin: text.origin, history, versions, typing };
+    return {
+      piece,
+      source: text.source,
+      layout: text.layout,
+      origin: text.origin,
+      history,
+      versions,
+      typing,
+      declined,
+    };
   });
 }
 

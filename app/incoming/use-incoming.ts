@@ -3,6 +3,7 @@ import { useFetcher } from 'react-router';
 import { STORAGE_WORDS } from '../storage-words.ts';
 import { toast, type ToastMessage } from '../ui/toasts.tsx';
 import { handOver, type Taken } from './handover.ts';
+import { isStyleFile, readStyleFile, styleIsHere } from './style-file.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
 
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
@@ -59,6 +60,10 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     const taken: string[] = [];
     // One after the other: a fetcher tells the outcome of its last submission only.
     for (const file of files) {
+      if (await isStyleFile(file)) {
+        await takeStyle(file);
+        continue;
+      }
       setReading({ name: file.name, share: 0 });
       const onProgress = (share: number) => setReading({ name: file.name, share });
       const incoming = await readFile(file, { onProgress, signal: stop.signal }).catch(() => undefined);
@@ -70,6 +75,17 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     if (stop.signal.aborted) toast({ text: 'Reading was stopped', detail: 'What had been read is on the desk.' });
     if (files.length > 1 && taken.length > 0)
       toast({ text: `${taken.length} of ${files.length} files are on the desk`, detail: taken.join(', ') });
+  };
+
+  /** A house style among the files joins the person's styles. */
+  const takeStyle = async (file: File) => {
+    const read = await readStyleFile(file);
+    if (!read.ok) toast({ text: read.text, detail: read.detail, tone: 'bad' });
+    else {
+      const write = JSON.stringify({ intent: 'save', style: read.record });
+      await fetcher.submit(write, { method: 'post', encType: 'application/json', action: '/styles' });
+      toast(styleIsHere(read.record.name, read.unknown));
+    }
   };
 
   const { data: result, submit } = fetcher;

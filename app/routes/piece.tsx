@@ -1,6 +1,7 @@
 import type { ShouldRevalidateFunctionArgs } from 'react-router';
 import { StorageError } from '../../storage/errors.ts';
 import { loadPiece } from '../../storage/pieces.ts';
+import { listStyles } from '../../storage/styles.ts';
 import { loadKeys, loadShape } from '../../storage/preferences.ts';
 import { actOnPiece, type PieceWrite } from '../features/piece/state/piece-actions.ts';
 import { PieceScreen } from '../features/piece/piece-screen.tsx';
@@ -16,8 +17,13 @@ export function meta({ loaderData }: Route.MetaArgs) {
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   try {
-    const [stored, keys, shape] = await Promise.all([loadPiece(params.id), loadKeys(), loadShape()]);
-    return { stored, keys, shape };
+    const [stored, keys, shape, styles] = await Promise.all([
+      loadPiece(params.id),
+      loadKeys(),
+      loadShape(),
+      listStyles(Date.now()),
+    ]);
+    return { stored, keys, shape, styles };
   } catch (error) {
     if (error instanceof StorageError) return { problem: error.problem };
     throw error;
@@ -44,6 +50,6 @@ export default function PieceRoute({ loaderData }: Route.ComponentProps) {
     const words = STORAGE_WORDS[loaderData?.problem ?? 'unknown'];
     return <Failure title={words.text} advice={words.detail} />;
   }
-  const { stored, keys, shape } = loaderData;
-  return <PieceScreen key={stored.piece.id} stored={stored} keys={keys} shape={shape} />;
+  const { stored, keys, shape, styles } = loaderData;
+  return <PieceScreen key={stored.piece.id} stored={stored} keys={keys} shape={shape} styles={styles} />;
 }

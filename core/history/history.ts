@@ -20,7 +20,7 @@ export type Step =
   | { readonly kind: 'set-shape'; readonly shape: LineShape }
   | { readonly kind: 'remove-shape'; readonly shape: string }
   /** Another style in place of the one in force; choices stay. */
-  | { readonly kind: 'use-style'; readonly name: string; readonly id?: string; readonly style: Style }
+  | { readonly kind: 'use-style'; readonly id: string; readonly name: string; readonly style: Style }
   /** Back to how all was in a version that was kept. */
   | { readonly kind: 'restore'; readonly name: string; readonly style: Style; readonly choices: readonly Choice[] }
   /** Several steps that are taken and undone as one. */
@@ -100,9 +100,10 @@ export function outcomeOf(history: History, initial: Style): Outcome {
   return { style, choices: [...choices.values()] };
 }
 
-type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'restore' | 'together' }>;
+export type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'restore' | 'together' }>;
 
-function applyToStyle(style: Style, step: StyleStep): Style {
+/** What a step makes of a style. */
+export function applyToStyle(style: Style, step: StyleStep): Style {
   switch (step.kind) {
     case 'switch-pass':
       return applyPassSwitch(style, step.pass, step.on);

@@ -6,6 +6,10 @@ import {
   restorePiece,
   type ListedPieces,
 } from '../../../storage/pieces.ts';
+import { USUAL_SHAPE, type OutputShape } from '../../../core/index.ts';
+import type { StyleRecord } from '../../../storage/db.ts';
+import { loadShape } from '../../../storage/preferences.ts';
+import { listStyles } from '../../../storage/styles.ts';
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
 import { StorageError, type StorageProblem } from '../../../storage/errors.ts';
 import { askToKeep, readRoom, type Room } from '../../../storage/room.ts';
@@ -16,6 +20,9 @@ export interface DeskData extends ListedPieces {
   /** When this was loaded, ms since the epoch. */
   readonly now: number;
   readonly problem?: StorageProblem;
+  readonly styles: readonly StyleRecord[];
+  /** How clean text went out last. */
+  readonly shape: OutputShape;
   /** How much room the browser gives, where it says so. */
   readonly room?: Room;
 }
@@ -24,10 +31,17 @@ export interface DeskData extends ListedPieces {
 export async function loadDesk(): Promise<DeskData> {
   const now = Date.now();
   try {
-    const [listed, draft, room] = await Promise.all([listPieces(now), loadDraft(), readRoom()]);
-    return { ...listed, draft, now, ...(room && { room }) };
+    const [listed, draft, room, styles, shape] = await Promise.all([
+      listPieces(now),
+      loadDraft(),
+      readRoom(),
+      listStyles(now),
+      loadShape(),
+    ]);
+    return { ...listed, draft, now, styles, shape, ...(room && { room }) };
   } catch (error) {
-    return { pieces: [], unreadable: [], draft: '', now, problem: problemOf(error) };
+    const problem = problemOf(error);
+    return { pieces: [], unreadable: [], draft: '', now, styles: [], shape: USUAL_SHAPE, problem };
   }
 }
 

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Sample } from '../../../samples/index.ts';
 import { STORAGE_WORDS } from '../../storage-words.ts';
@@ -5,6 +6,7 @@ import { home } from '../../ui/focus-home.tsx';
 import { Brand } from '../../ui/brand.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
 import type { DeskData } from './desk-actions.ts';
+import { ClipboardActions } from './clipboard-actions.tsx';
 import { PasteSheet } from './paste-sheet.tsx';
 import { BackupActions } from './backup-actions.tsx';
 import { PieceList } from './piece-list.tsx';
@@ -26,6 +28,7 @@ export function Desk({ samples, desk }: DeskProps) {
       <Header>
         <Brand />
         <Tagline>Clean prose with its real paragraphs. Nothing leaves this machine.</Tagline>
+        <StylesLink to="/styles">House styles</StylesLink>
         <ThemeSwitch />
       </Header>
       {desk.problem && (
@@ -35,7 +38,9 @@ export function Desk({ samples, desk }: DeskProps) {
       )}
       <Columns {...home}>
         <Left>
-          <PasteSheet draft={desk.draft} incoming={incoming} />
+          <PasteSheet draft={desk.draft} incoming={incoming}>
+            <ClipboardActions styles={desk.styles} shape={desk.shape} />
+          </PasteSheet>
           <RoomNote room={desk.room} />
           <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now}>
             <BackupActions pieces={desk.pieces.length} now={desk.now} />
@@ -80,6 +85,16 @@ const Header = styled.header`
   min-height: 56px;
   border-bottom: 1px solid var(--line);
   background: var(--sheet);
+`;
+
+const StylesLink = styled(Link)`
+  color: var(--ink);
+  text-decoration: none;
+  padding: 5px 8px;
+  border-radius: 8px;
+  &:hover {
+    background: var(--hover);
+  }
 `;
 
 const Tagline = styled.p`

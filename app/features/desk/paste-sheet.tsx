@@ -10,12 +10,14 @@ import type { IncomingState } from '../../incoming/use-incoming.ts';
 interface PasteSheetProps {
   readonly draft: string;
   readonly incoming: IncomingState;
+  /** Other ways to bring a text in. */
+  readonly children: React.ReactNode;
 }
 
 const SAVED_AFTER = 400;
 
 /** The sheet to paste on, or to type on; what is typed is kept as it is typed. */
-export function PasteSheet({ draft, incoming }: PasteSheetProps) {
+export function PasteSheet({ draft, incoming, children }: PasteSheetProps) {
   const [text, setText] = useState(draft);
   const saveNow = useDraftSaving(text, draft);
   const clean = () => void incoming.take(checkText({ source: text }), true);
@@ -47,6 +49,7 @@ export function PasteSheet({ draft, incoming }: PasteSheetProps) {
             : 'or drop them on this page: PDF, Word, web pages, e-books, captions, text'}
         </Hint>
       </Actions>
+      {children}
     </Sheet>
   );
 }

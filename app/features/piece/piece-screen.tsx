@@ -2,6 +2,7 @@ import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useSt
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
+import type { StyleRecord } from '../../../storage/db.ts';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
 import type { OutputShape } from '../../../core/index.ts';
@@ -48,10 +49,12 @@ interface PieceScreenProps {
   readonly keys: OwnKeys;
   /** How the clean text went out last. */
   readonly shape: OutputShape;
+  /** The person's own styles. */
+  readonly styles: readonly StyleRecord[];
 }
 
 /** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
-export function PieceScreen({ stored, keys, shape: storedShape }: PieceScreenProps) {
+export function PieceScreen({ stored, keys, shape: storedShape, styles: storedStyles }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
   const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
@@ -60,6 +63,7 @@ export function PieceScreen({ stored, keys, shape: storedShape }: PieceScreenPro
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const [shape, setOwnShape] = useState(storedShape);
+  const [styles, setStyles] = useState(storedStyles);
   const copy = useCopy(ready?.client, shape);
   const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();
@@ -113,6 +117,13 @@ export function PieceScreen({ stored, keys, shape: storedShape }: PieceScreenPro
       setOwnShape(changed);
       save({ intent: 'shape', shape: changed });
     },
+    styles,
+    keepStyle: (style) => {
+      setStyles((before) => [...before.filter(({ id }) => id !== style.id), style]);
+      save({ intent: 'keep-style', style });
+    },
+    declined: stored.declined,
+    decline: () => save({ intent: 'decline-style' }),
     origin: stored.origin,
     takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
     copy: () => copy?.(),

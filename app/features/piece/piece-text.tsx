@@ -11,6 +11,8 @@ import { useEditor } from './editing/use-editor.ts';
 import { useSelectionWriting } from './editing/use-selection-writing.ts';
 import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
+import { ProposedStyle } from './style/proposed-style.tsx';
+import { StyleButton } from './style/style-button.tsx';
 import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
@@ -91,7 +93,9 @@ export function PieceText() {
         lit={lit}
         onLight={piece.light}
         onList={list}
-      />
+      >
+        <StyleButton piece={piece} />
+      </PassRail>
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}
         <StoryLine
@@ -101,6 +105,7 @@ export function PieceText() {
         >
           <OriginNote />
         </StoryLine>
+        <ProposedStyle />
         <ReadingColumns
           ready={ready}
           lit={lit}

@@ -11,7 +11,7 @@ import { toast } from '../../../ui/toasts.tsx';
 import { Key } from '../keys/key.tsx';
 import { usePiece } from '../state/piece-context.ts';
 import { copyText } from '../state/use-copy.ts';
-import { ShapeForm } from './shape-form.tsx';
+import { OutputForm } from '../../../style-parts/output-form.tsx';
 import { useOutput } from './use-output.ts';
 
 const PREVIEWS = OUTPUTS.filter(({ id }) => id === 'text' || id === 'markdown' || id === 'html').map(
@@ -44,7 +44,9 @@ export function OutputScreen() {
   const words = ready.summary.tally.wordsOut;
   return (
     <Screen {...home}>
-      <ShapeForm shape={shape} usual={USUAL_SHAPE} onChange={setShape} />
+      <OutputForm shape={shape} usual={USUAL_SHAPE} onChange={setShape}>
+        These settings are remembered for every piece.
+      </OutputForm>
       <Middle>
         <Segments label="Preview" chosen={format} options={PREVIEWS} onChoose={(value) => setFormat(value)} />
         <Sheet

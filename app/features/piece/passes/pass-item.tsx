@@ -13,7 +13,7 @@ import {
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Switch } from '../../../ui/switch.tsx';
 import type { Decisions } from '../state/use-decisions.ts';
-import { PassSettings } from './pass-settings.tsx';
+import { PassSettings } from '../../../style-parts/pass-settings.tsx';
 
 interface PassItemProps {
   readonly id: PassId | RuleId | ShapeId;

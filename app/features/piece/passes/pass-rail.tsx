@@ -1,13 +1,21 @@
 import { useCallback, useRef, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading, Input, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isAsUsual, isPassOn, type PassId, type RuleId, type ShapeId } from '../../../../core/index.ts';
+import {
+  isAsUsual,
+  isPassOn,
+  styleInForce,
+  USUAL_STYLE,
+  type PassId,
+  type RuleId,
+  type ShapeId,
+} from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { useOneStop } from '../../../ui/one-stop.ts';
 import { ruleTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
 import { PassItem } from './pass-item.tsx';
-import { PassOrder } from './pass-order.tsx';
+import { PassOrder } from '../../../style-parts/pass-order.tsx';
 import {
   findPasses,
   passesOf,
@@ -28,6 +36,8 @@ interface PassRailProps {
   readonly onLight: (pass: string | undefined) => void;
   /** Lists the edits of a pass in the ledger. */
   readonly onList: (pass: string) => void;
+  /** What stands above the passes. */
+  readonly children?: React.ReactNode;
 }
 
 const NONE: ReadonlyMap<string, RailSection> = new Map();
@@ -61,6 +71,7 @@ export function PassRail(props: PassRailProps) {
   const wouldAct = areOff.filter(({ id }) => (offPassCounts[id] ?? 0) > 0).length;
   return (
     <Rail ref={rail} aria-label="Passes">
+      {props.children}
       <Looking aria-label="Find a pass" value={looked} onChange={look}>
         <Input placeholder="Find a pass" />
       </Looking>
@@ -116,7 +127,7 @@ export function PassRail(props: PassRailProps) {
       )}
       <Below>
         <PassOrder style={style} take={take} />
-        {!isAsUsual(style) && (
+        {!isAsUsual(style) && styleInForce(decisions.history).id === USUAL_STYLE.id && (
           <QuietButton onPress={() => take({ kind: 'reset-passes' })}>Reset all passes</QuietButton>
         )}
       </Below>

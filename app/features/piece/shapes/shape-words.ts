@@ -1,4 +1,4 @@
-import type { Dialect, GroupView, Misfit, Reading, SignId, Typed } from '../../../../core/index.ts';
+import type { Dialect, GroupView, Misfit, SignId, Typed } from '../../../../core/index.ts';
 import { kindsOfForm, WORDS_ALONE } from '../../../../core/index.ts';
 
 const KINDS: Readonly<Record<Typed | SignId | 'text', string>> = {
@@ -45,14 +45,6 @@ export const PROBLEM_WORDS = {
   parts: 'Mark as many parts on each example.',
   unclear: 'From this, lines alike cannot be told: mark whole words, or one part more.',
 } as const;
-
-/** What each reading of an example means. */
-export const READING_WORDS: Readonly<Record<Reading, string>> = {
-  first: 'up to the first sign',
-  last: 'up to the last sign',
-  theseWords: 'behind these words',
-  anyWords: 'behind as many words',
-};
 
 export const DIALECT_WORDS: Readonly<Record<Dialect, string>> = {
   ecmascript: 'ECMAScript',

@@ -1,9 +1,11 @@
 import type { OutputShape, Step } from '../../../../core/index.ts';
 import { announceChange } from '../../../../storage/changes.ts';
-import type { PieceRecord, VersionRecord } from '../../../../storage/db.ts';
+import type { PieceRecord, StyleRecord, VersionRecord } from '../../../../storage/db.ts';
 import { StorageError, type StorageProblem } from '../../../../storage/errors.ts';
 import { appendStep, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
 import { saveKeys, saveShape } from '../../../../storage/preferences.ts';
+import { declineStyle } from '../../../../storage/notes.ts';
+import { saveStyle } from '../../../../storage/styles.ts';
 import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 
 /** One write of the piece screen; several that came in quick order are stored in that order. */
@@ -15,7 +17,9 @@ export type PieceWrite =
   | { readonly intent: 'keep-version'; readonly version: VersionRecord }
   | { readonly intent: 'forget-version'; readonly id: string }
   | { readonly intent: 'keys'; readonly keys: Readonly<Record<string, string>> }
-  | { readonly intent: 'shape'; readonly shape: OutputShape };
+  | { readonly intent: 'shape'; readonly shape: OutputShape }
+  | { readonly intent: 'keep-style'; readonly style: StyleRecord }
+  | { readonly intent: 'decline-style' };
 
 /** `merged`: a step was taken after those of another tab, which are not shown here yet. */
 export type PieceResult =
@@ -59,6 +63,12 @@ async function store(id: string, write: PieceWrite, now: number): Promise<boolea
       return false;
     case 'shape':
       await saveShape(write.shape);
+      return false;
+    case 'keep-style':
+      await saveStyle(write.style);
+      return false;
+    case 'decline-style':
+      await declineStyle(id);
       return false;
     case 'keys':
       await saveKeys(write.keys);

@@ -1,6 +1,6 @@
 import { useOutletContext } from 'react-router';
 import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
-import type { Origin } from '../../../../storage/db.ts';
+import type { Origin, StyleRecord } from '../../../../storage/db.ts';
 import type { Incoming } from '../../../incoming/incoming.ts';
 import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
@@ -22,6 +22,13 @@ export interface PieceView {
   /** How the clean text goes out. */
   readonly shape: OutputShape;
   setShape(shape: OutputShape): void;
+  /** The person's own styles, by name. */
+  readonly styles: readonly StyleRecord[];
+  /** Stores a style of the person, new or changed. */
+  keepStyle(style: StyleRecord): void;
+  /** The person does not want the style that was proposed. */
+  readonly declined: boolean;
+  decline(): void;
   readonly origin: Origin | undefined;
   /** Makes a new piece of another reading of the same text. */
   takeAgain(incoming: Promise<Incoming>): void;

@@ -1,9 +1,9 @@
 import { lazy, Suspense } from 'react';
 import { styled } from 'styled-components';
-import { settingsOf, type Pass, type Style } from '../../../../core/index.ts';
+import { settingsOf, type Pass, type Style } from '../../core/index.ts';
 
 /** Lists that open take much code: the text is shown before it is there. */
-const PickList = lazy(() => import('../../../ui/pick-list.tsx'));
+const PickList = lazy(() => import('../ui/pick-list.tsx'));
 
 interface PassSettingsProps {
   readonly pass: Pass;

@@ -1,6 +1,6 @@
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { isPassOn, passesInOrder, type Step, type Style } from '../../../../core/index.ts';
+import { isPassOn, passesInOrder, type Step, type Style } from '../../core/index.ts';
 
 export interface PassOrderProps {
   readonly style: Style;

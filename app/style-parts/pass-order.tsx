@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
-import { QuietButton } from '../../../ui/buttons.tsx';
-import { Sheet } from '../../../ui/sheet.tsx';
+import { QuietButton } from '../ui/buttons.tsx';
+import { Sheet } from '../ui/sheet.tsx';
 import type { PassOrderProps } from './order-list.tsx';
 
 /** Moving things about takes much code that nothing else needs: it comes when the list is opened. */

@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { Button, Group, Input, Label, NumberField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import type { OutputShape } from '../../../../core/index.ts';
-import { QuietButton } from '../../../ui/buttons.tsx';
-import { Segments } from '../../../ui/segments.tsx';
+import type { OutputShape } from '../../core/index.ts';
+import { QuietButton } from '../ui/buttons.tsx';
+import { Segments } from '../ui/segments.tsx';
 
-interface ShapeFormProps {
+interface OutputFormProps {
   readonly shape: OutputShape;
   readonly usual: OutputShape;
   readonly onChange: (shape: OutputShape) => void;
+  /** What is said of what becomes of these settings. */
+  readonly children?: React.ReactNode;
 }
 
 const FIRST_WRAP = 72;
@@ -16,7 +18,7 @@ const NARROWEST = 20;
 const WIDEST = 400;
 
 /** How the clean text goes out. */
-export function ShapeForm({ shape, usual, onChange }: ShapeFormProps) {
+export function OutputForm({ shape, usual, onChange, children }: OutputFormProps) {
   const change = <K extends keyof OutputShape>(key: K, value: OutputShape[K]) => onChange({ ...shape, [key]: value });
   const keep = (key: 'keepsHeadings' | 'keepsLists' | 'keepsEmphasis' | 'keepsLinks', label: string) => (
     <Segments
@@ -73,7 +75,7 @@ export function ShapeForm({ shape, usual, onChange }: ShapeFormProps) {
       {keep('keepsEmphasis', 'Emphasis')}
       {keep('keepsLinks', 'Links')}
       <Note>
-        These settings are remembered for every piece.{' '}
+        {children}{' '}
         {JSON.stringify(shape) !== JSON.stringify(usual) && (
           <QuietButton onPress={() => onChange(usual)}>Use the defaults</QuietButton>
         )}

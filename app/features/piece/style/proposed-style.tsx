@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { BUILT_IN_STYLES, proposeStyle, type ProposedBy, type StyleFor } from '../../../../core/index.ts';
+import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { usePiece } from '../state/piece-context.ts';
+
+/** Proposes the style that is meant for such a text, on a piece that nobody has touched yet, and says why. */
+export function ProposedStyle() {
+  const { decisions, styles, source, origin, ready, declined, decline, setShape } = usePiece();
+  const [isDeclined, setDeclined] = useState(declined);
+  const isTouched = decisions.history.steps.length > 0;
+  const found =
+    isDeclined || isTouched
+      ? undefined
+      : proposeStyle([...styles, ...BUILT_IN_STYLES], { source, name: origin?.name, kind: ready.summary.kind });
+  if (!found) return null;
+  const { style, by } = found;
+  return (
+    <Note role="status">
+      <span>
+        The style <b>{style.name}</b> is for texts like this ({by.map((way) => because(way, style.for!)).join(', ')}).
+      </span>
+      <Button
+        onPress={() => {
+          decisions.take({ kind: 'use-style', id: style.id, name: style.name, style: style.style });
+          if (style.output) setShape(style.output);
+        }}
+      >
+        Use it
+      </Button>
+      <QuietButton
+        onPress={() => {
+          setDeclined(true);
+          decline();
+        }}
+      >
+        No, thanks
+      </QuietButton>
+    </Note>
+  );
+}
+
+function because(by: ProposedBy, { words, file }: StyleFor): string {
+  switch (by) {
+    case 'words':
+      return `“${words}” near its beginning`;
+    case 'file':
+      return `its file name fits ${file}`;
+    case 'kind':
+      return 'by its kind';
+  }
+}
+
+const Note = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 6px 14px;
+  background: var(--chosen);
+  border-bottom: 1px solid var(--line);
+  span {
+    margin-right: auto;
+  }
+  button {
+    padding-block: 3px;
+  }
+`;

@@ -1,0 +1,196 @@
+import { useState } from 'react';
+import { FileTrigger, ListBox, ListBoxItem, ListBoxSection, Header as ListHeader } from 'react-aria-components';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { BUILT_IN_STYLES } from '../../../core/index.ts';
+import { STORAGE_WORDS } from '../../storage-words.ts';
+import { Brand } from '../../ui/brand.tsx';
+import { Button, PrimaryButton } from '../../ui/buttons.tsx';
+import { home } from '../../ui/focus-home.tsx';
+import { ThemeSwitch } from '../../ui/theme-switch.tsx';
+import { forWords } from '../../style-parts/style-words.ts';
+import { StyleEditor } from './style-editor.tsx';
+import type { StylesData } from './styles-actions.ts';
+import { useStyles } from './use-styles.ts';
+
+/** The person's styles, and those that come with the program: made, changed, compared and shared. */
+export function StylesScreen({ stored }: { readonly stored: StylesData }) {
+  const styles = useStyles(stored.styles);
+  const own = styles.all.toSorted((a, b) => a.name.localeCompare(b.name));
+  const [chosen, choose] = useState<string>(own[0]?.id ?? BUILT_IN_STYLES[0]!.id);
+  const record = own.find(({ id }) => id === chosen);
+  const builtIn = BUILT_IN_STYLES.find(({ id }) => id === chosen) ?? BUILT_IN_STYLES[0]!;
+  return (
+    <Page>
+      <Header>
+        <Brand />
+        <h1>House styles</h1>
+        <Link to="/">Desk</Link>
+        <ThemeSwitch />
+      </Header>
+      {stored.problem && (
+        <Problem role="alert">
+          <b>{STORAGE_WORDS[stored.problem].text}.</b> {STORAGE_WORDS[stored.problem].detail}
+        </Problem>
+      )}
+      <Columns {...home}>
+        <Side>
+          <Row>
+            <PrimaryButton onPress={() => choose(styles.create())}>New style</PrimaryButton>
+            <FileTrigger
+              allowsMultiple
+              acceptedFileTypes={['.json']}
+              onSelect={(files) => {
+                if (files) void styles.takeFiles([...files]).then((id) => id !== undefined && choose(id));
+              }}
+            >
+              <Button>Open a file</Button>
+            </FileTrigger>
+          </Row>
+          <ListBox
+            aria-label="House styles"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[record?.id ?? builtIn.id]}
+            onSelectionChange={(keys) => choose(String([...keys][0]))}
+          >
+            <ListBoxSection>
+              <Heading>Yours</Heading>
+              {own.length === 0 ? (
+                <Empty id="none" textValue="None yet" isDisabled>
+                  None yet. Keep one from a piece, or make one here.
+                </Empty>
+              ) : (
+                own.map(({ id, name, for: texts }) => (
+                  <Item key={id} id={id} textValue={name}>
+                    <b>{name}</b>
+                    {forWords(texts) !== undefined && <small>{forWords(texts)}</small>}
+                  </Item>
+                ))
+              )}
+            </ListBoxSection>
+            <ListBoxSection>
+              <Heading>They come with the program</Heading>
+              {BUILT_IN_STYLES.map(({ id, name }) => (
+                <Item key={id} id={id} textValue={name}>
+                  <b>{name}</b>
+                </Item>
+              ))}
+            </ListBoxSection>
+          </ListBox>
+        </Side>
+        <StyleEditor
+          key={record?.id ?? builtIn.id}
+          record={record}
+          style={record ?? builtIn}
+          others={[...BUILT_IN_STYLES, ...own]}
+          onChange={styles.change}
+          onDuplicate={() => choose(styles.duplicate(record ?? builtIn))}
+          onRemove={() => {
+            if (record) styles.remove(record);
+            choose(BUILT_IN_STYLES[0]!.id);
+          }}
+        />
+      </Columns>
+    </Page>
+  );
+}
+
+const Page = styled.div`
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+`;
+
+const Header = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 0 24px;
+  min-height: 56px;
+  border-bottom: 1px solid var(--line);
+  background: var(--sheet);
+  h1 {
+    margin-right: auto;
+    font-size: 16px;
+    font-weight: 600;
+  }
+  > a:not(:first-child) {
+    color: var(--ribbon);
+  }
+`;
+
+const Problem = styled.p`
+  margin: 14px 24px 0;
+  padding: 10px 14px;
+  border-radius: 8px;
+  background: var(--doubt-back);
+`;
+
+const Columns = styled.main`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 290px minmax(0, 1fr);
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: 34% minmax(0, 1fr);
+  }
+`;
+
+const Side = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  padding: 18px 0;
+  overflow: auto;
+  scrollbar-width: thin;
+  border-right: 1px solid var(--line);
+`;
+
+const Row = styled.div`
+  display: flex;
+  gap: 8px;
+  padding: 0 16px;
+`;
+
+const Heading = styled(ListHeader)`
+  padding: 8px 18px 4px;
+  font-size: 13px;
+  font-weight: 600;
+  color: var(--soft);
+`;
+
+const Item = styled(ListBoxItem)`
+  display: grid;
+  gap: 1px;
+  padding: 6px 18px 6px 15px;
+  border-left: 3px solid transparent;
+  cursor: pointer;
+  outline: none;
+  b {
+    font-weight: 500;
+  }
+  small {
+    font-size: 12.5px;
+    color: var(--soft);
+  }
+  &[data-hovered] {
+    background: var(--hover);
+  }
+  &[data-selected] {
+    background: var(--chosen);
+    border-left-color: var(--ribbon);
+    b {
+      font-weight: 600;
+    }
+  }
+  &[data-focus-visible] {
+    box-shadow: inset 0 0 0 2px var(--ribbon);
+  }
+`;
+
+const Empty = styled(Item)`
+  cursor: default;
+  color: var(--soft);
+`;
