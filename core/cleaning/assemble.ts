@@ -52,7 +52,7 @@ function baseBlocks(
     const next = old[rest];
     if (next && next.firstKept === kept[first]) {
       // What stands before a block depends on the kind of the one before it.
-      if (builder.apart(base.at(-1)?.kind, next.kind) === next.apart) {
+      if (builder.apart(base.at(-1)?.kind, next.kind, first) === next.apart) {
         splices.noteRest(rest);
         return { base: base.concat(old.slice(rest)), splices: splices.all() };
       }
@@ -63,7 +63,7 @@ function baseBlocks(
     const at = reusable?.find(first, last);
     const known = at === undefined ? undefined : old[at]!;
     const kind = known?.kind ?? builder.kindOf(first, last);
-    const apart = builder.apart(base.at(-1)?.kind, kind);
+    const apart = builder.apart(base.at(-1)?.kind, kind, first);
     const isReused = known?.apart === apart;
     splices.note(isReused ? at : undefined);
     base.push(isReused ? known : builder.build(first, last, kind, apart));

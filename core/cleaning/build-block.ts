@@ -21,8 +21,8 @@ import { blockPieces, gapBetween, type GapRules } from './gap-pieces.ts';
 /** Makes the blocks of one analysis. Lines are named by their places among those that stand. */
 export interface BlockBuilder {
   kindOf(first: number, last: number): Block['kind'];
-  /** What stands between a block and the one before it, by their kinds; nothing before the first. */
-  apart(before: Block['kind'] | undefined, kind: Block['kind']): string;
+  /** What stands between a block that begins at a line and the one before it, by their kinds; nothing before the first. */
+  apart(before: Block['kind'] | undefined, kind: Block['kind'], first: number): string;
   build(first: number, last: number, kind: Block['kind'], apart: string): Block;
   /** What follows the last block, which ends at `from`. */
   tail(from: number): Piece[];
@@ -34,7 +34,7 @@ export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBu
   const lines = { ...rules, kept: visible.kept, decided };
   return {
     kindOf: (first, last) => kindOfBlock(lines, first, last),
-    apart: (before, kind) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind)),
+    apart: (before, kind, first) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind, first)),
     build: buildWith(analysis, rules, visible),
     tail: (from) => [
       ...gapBetween(rules, visible.kept.length - 1, from, source.length, ''),
@@ -68,12 +68,15 @@ function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
 }
 
 function separatorFor(
-  { style }: Analysis,
-  { separator }: GapRules,
+  { style, table }: Analysis,
+  { separator, standing }: GapRules,
   before: Block['kind'],
   kind: Block['kind'],
+  first: number,
 ): string {
   if (before !== 'list-item' || kind !== 'list-item') return separator;
+  // The entries of a taught list are one list.
+  if (table.shaped?.has(standing[first]!) && table.shaped.has(standing[first - 1]!)) return '\n';
   return settingOf(style, 'blank-lines', 'items') === 'close' ? '\n' : separator;
 }
 

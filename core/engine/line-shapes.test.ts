@@ -50,10 +50,12 @@ describe('a taught shape', () => {
       [
         '- Introduction: Where the water goes',
         '- Stop 2: Saint Olave’s Halt',
+        '',
         '(Stop 3 is closed in winter.)',
+        '',
         '- Stop 4: The rope walk',
         '- Stop 5: Two hundred and six subscribers',
-      ].join('\n\n'),
+      ].join('\n'),
     );
     expect(cleanText(cleaning)).toContain('its title, and the short address under which');
     expect(undoneText(cleaning)).toBe(INDEX);
@@ -81,7 +83,7 @@ describe('a taught shape', () => {
 
   test('wins over what else takes such lines out, and over captions', () => {
     const menu = 'Home\n03:12 | The rope walk | saltfern.example/s4\n04:10 | The mill | saltfern.example/s5\n';
-    expect(cleanText(clean(menu, styled(shapeOf(MARKED))))).toContain('- The rope walk\n\n- The mill');
+    expect(cleanText(clean(menu, styled(shapeOf(MARKED))))).toContain('- The rope walk\n- The mill');
   });
 
   test('yields to a person: an edit that is taken back, a part that is something else, a line left out', () => {

@@ -10,6 +10,9 @@ import { PART_KINDS } from '../lines/part.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { passesInOrder } from '../style/order.ts';
+import { learnPatterns } from '../shapes/learn.ts';
+import { WRITTEN_AS } from '../shapes/line-shape.ts';
+import type { NamedWords } from '../style/named-words.ts';
 import { pick, type Random } from '../testing/random.ts';
 
 /** A step that a person might take on a cleaning, for tests: any kind of step, about any place. */
@@ -44,6 +47,10 @@ const MOVES: readonly Move[] = [
     return { kind: 'move-pass', pass: pick(random, ids), before: pick(random, [...ids, undefined]) };
   },
   (random) => ({ kind: 'set-rule', rule: anyRule(random) }),
+  (random, cleaning) => anyShape(random, cleaning) ?? { kind: 'reset-passes' },
+  (random, cleaning) => anyShape(random, cleaning) ?? { kind: 'reset-passes' },
+  (random) => ({ kind: 'remove-shape', shape: `shape:${1 + Math.floor(random() * 2)}` }),
+  (random, { style }) => ({ kind: 'use-style', id: 'x', name: 'x', style: { ...style, words: anyWords(random) } }),
   (random) => ({ kind: 'remove-rule', rule: `rule:${1 + Math.floor(random() * 3)}` }),
   choose((random, cleaning) => seamChoice(random, cleaning)),
   choose((random, cleaning) => seamChoice(random, cleaning)),
@@ -94,6 +101,31 @@ function anyRange(random: Random, { source }: Cleaning): { from: number; to: num
 
 const FINDS = ['the', 'e', ' ', '\n', '\n\n', '. ', 'mill', '\\s+', '^', '(\\p{L})(\\p{L})', '\\w+\\n+\\w+'];
 const INSERTS = ['', ' ', '\n\n', 'x', '$1', 'oak '];
+
+/** A shape that a part of any line teaches, told by a sign or a few words; undefined where nothing can be learned from it. */
+function anyShape(random: Random, { source, table }: Cleaning): Step | undefined {
+  const line = Math.floor(random() * table.index.count);
+  const text = source.slice(table.index.from[line], table.index.to[line]).slice(0, 200);
+  const [from, to] = [random(), random()].map((at) => Math.floor(at * (text.length + 1))).sort((a, b) => a - b);
+  const learned = learnPatterns([{ line: text, parts: [{ from: from!, to: to! }] }]);
+  if (!learned.ok) return undefined;
+  const shape = {
+    id: `shape:${1 + Math.floor(random() * 2)}`,
+    name: 'x',
+    patterns: pick(random, learned.readings).patterns,
+    parts: [],
+    as: pick(random, WRITTEN_AS),
+    before: pick(random, ['- ', '', '“']),
+    between: pick(random, [', ', '\t']),
+    after: pick(random, ['', '.']),
+    ...(random() < 0.2 && { within: 'comma' as const }),
+  } as const;
+  return { kind: 'set-shape', shape };
+}
+
+function anyWords(random: Random): NamedWords | undefined {
+  return random() < 0.3 ? undefined : { untouched: ['the', 'mill'], hyphenated: ['tide-mill'], openings: ['The', 'A'] };
+}
 
 function anyRule(random: Random): OwnRule {
   const text = pick(random, FINDS);

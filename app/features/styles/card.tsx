@@ -12,7 +12,7 @@ export function Card({
 }) {
   return (
     <Sheet aria-label={title}>
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       {about && <p>{about}</p>}
       {children}
     </Sheet>
@@ -34,7 +34,7 @@ const Sheet = styled.section`
   > button {
     width: auto;
   }
-  h3 {
+  h2 {
     font-size: 14px;
   }
   p {

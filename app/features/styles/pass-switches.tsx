@@ -13,8 +13,8 @@ export function PassSwitches({ style, take }: PassSwitchesProps) {
   return (
     <Groups>
       {PASS_GROUPS.map(({ id: group, title }) => (
-        <section key={group} aria-label={title}>
-          <h4>{title}</h4>
+        <section key={group}>
+          <h3>{title}</h3>
           {PASSES.filter((pass) => pass.group === group).map((pass) => (
             <div key={pass.id}>
               <Item title={pass.summary}>
@@ -47,7 +47,7 @@ const Groups = styled.div`
     break-inside: avoid;
     margin-bottom: 14px;
   }
-  h4 {
+  h3 {
     margin: 0 0 4px;
     font-size: 13px;
     font-weight: 600;
@@ -55,7 +55,7 @@ const Groups = styled.div`
   }
 `;
 
-const Item = styled.label`
+const Item = styled.div`
   display: flex;
   gap: 9px;
   align-items: center;

@@ -8,6 +8,8 @@ interface ExampleLineProps {
   readonly line: string;
   readonly bits: readonly Part[];
   readonly marked: ReadonlySet<number>;
+  /** What is drawn takes the place of a guess. */
+  readonly isGuess: boolean;
   readonly onMark: (marked: ReadonlySet<number>) => void;
 }
 
@@ -15,24 +17,29 @@ interface ExampleLineProps {
  * A line on which a person marks what to keep: by drawing over it, by pressing bits, or with arrow keys, Space, and Shift to mark on
  * the way.
  */
-export function ExampleLine({ label, line, bits, marked, onMark }: ExampleLineProps) {
+export function ExampleLine({ label, line, bits, marked, isGuess, onMark }: ExampleLineProps) {
   const [focused, setFocused] = useState(0);
-  const drawing = useRef<{ readonly from: number; readonly marks: boolean; readonly before: ReadonlySet<number> }>(
-    undefined,
-  );
+  const drawing = useRef<{
+    readonly from: number;
+    readonly marks: boolean;
+    readonly before: ReadonlySet<number>;
+    readonly wasGuess: boolean;
+  }>(undefined);
   const list = useRef<HTMLDivElement>(null);
   const draw = (to: number) => {
     const now = drawing.current;
     if (!now) return;
-    const next = new Set(now.before);
+    const isDrawn = to !== now.from;
+    const marks = now.marks || (isDrawn && now.wasGuess);
+    const next = new Set(isDrawn && now.wasGuess ? [] : now.before);
     for (let at = Math.min(now.from, to); at <= Math.max(now.from, to); at++) {
-      if (now.marks) next.add(at);
+      if (marks) next.add(at);
       else next.delete(at);
     }
     onMark(next);
   };
   const begin = (at: number) => {
-    drawing.current = { from: at, marks: !marked.has(at), before: marked };
+    drawing.current = { from: at, marks: !marked.has(at), before: marked, wasGuess: isGuess };
     setFocused(at);
     draw(at);
   };

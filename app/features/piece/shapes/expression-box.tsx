@@ -16,7 +16,7 @@ export function ExpressionBox({ shape }: { readonly shape: LineShape }) {
   const taken = expressionsOf(shape, dialect);
   return (
     <Fold>
-      <Heading>
+      <Heading level={2}>
         <AriaButton slot="trigger">As an expression, for other programs</AriaButton>
       </Heading>
       <DisclosurePanel>
@@ -44,10 +44,10 @@ const Fold = styled(Disclosure)`
   scrollbar-width: thin;
   border-top: 1px solid var(--line);
   padding: 4px 20px;
-  h3 {
+  h2 {
     font-size: 13px;
   }
-  h3 button {
+  h2 button {
     width: 100%;
     padding: 6px 0;
     text-align: left;
@@ -58,10 +58,10 @@ const Fold = styled(Disclosure)`
     border: 0;
     cursor: pointer;
   }
-  h3 button::before {
+  h2 button::before {
     content: '▸ ';
   }
-  &[data-expanded] h3 button::before {
+  &[data-expanded] h2 button::before {
     content: '▾ ';
   }
   [role='radiogroup'] {

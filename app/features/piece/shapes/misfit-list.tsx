@@ -14,11 +14,11 @@ export function MisfitList({ preview: { misfits, misfitCount }, onAlike }: Misfi
   if (misfitCount === 0) return null;
   return (
     <List aria-label="Lines that do not fit">
-      <h3>
+      <h2>
         {misfitCount === 1
           ? '1 line among them does not fit, and stays as it is'
           : `${misfitCount.toLocaleString('en')} lines among them do not fit, and stay as they are`}
-      </h3>
+      </h2>
       <ul>
         {misfits.map((misfit) => (
           <li key={misfit.line}>
@@ -41,7 +41,7 @@ const List = styled.section`
   border-bottom: 1px solid var(--line);
   background: var(--doubt-back);
   scrollbar-width: thin;
-  h3 {
+  h2 {
     font-size: 13px;
     font-weight: 600;
     color: var(--doubt);

@@ -25,7 +25,9 @@ export function ShapePreview({ shape, preview: { rows, fits } }: ShapePreviewPro
       <Table>
         <thead>
           <tr>
-            <th data-source="" />
+            <th data-source="" data-number="" scope="col">
+              Line
+            </th>
             <th data-source="" scope="col" colSpan={segments}>
               Source
             </th>

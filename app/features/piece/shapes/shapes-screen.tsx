@@ -131,6 +131,7 @@ function Teach({ teaching }: { readonly teaching: Teaching }) {
             line={example.text}
             bits={example.bits}
             marked={example.marked}
+            isGuess={example.isGuess}
             onMark={(marked) => teaching.mark(at, marked)}
           />
           {at > 0 && <QuietButton onPress={() => teaching.remove(at)}>Remove the example</QuietButton>}

@@ -19,6 +19,8 @@ export interface MarkedLine {
   readonly text: string;
   readonly bits: readonly Part[];
   readonly marked: ReadonlySet<number>;
+  /** The person has marked nothing yet: what is marked is a guess. */
+  readonly isGuess: boolean;
 }
 
 /** How the kept parts are written. */
@@ -98,17 +100,17 @@ export function useTeaching({ style, choices }: Pick<Decisions, 'style' | 'choic
       setGroup(next);
       const text = exampleOf(next.samples[0]!.text, next.within);
       const bits = lineBits(text);
-      setExamples([{ text, bits, marked: likelyMarks(text, bits) }]);
+      setExamples([{ text, bits, marked: likelyMarks(text, bits), isGuess: true }]);
       read(undefined);
       rename(groupTitle(next));
     },
     mark(example, marked) {
-      setExamples((before) => before.map((one, at) => (at === example ? { ...one, marked } : one)));
+      setExamples((before) => before.map((one, at) => (at === example ? { ...one, marked, isGuess: false } : one)));
     },
     add(text) {
       const line = exampleOf(text, undefined);
       const bits = lineBits(line);
-      setExamples((before) => [...before, { text: line, bits, marked: likelyMarks(line, bits) }]);
+      setExamples((before) => [...before, { text: line, bits, marked: likelyMarks(line, bits), isGuess: true }]);
     },
     remove(example) {
       setExamples((before) => before.filter((_, at) => at !== example));

@@ -28,6 +28,7 @@ export default function StyleSheet({ piece, onClose }: StyleSheetProps) {
   const now = styleInForce(decisions.history);
   const own = styles.find(({ id }) => id === now.id);
   const changes = differencesOf(decisions.style, now.style);
+  const isInUse = (id: string) => id === now.id && changes.length === 0;
   const give = (id: string, { name, style, output }: HouseStyle) => {
     decisions.take({ kind: 'use-style', id, name, style });
     if (output) piece.setShape(output);
@@ -83,12 +84,12 @@ export default function StyleSheet({ piece, onClose }: StyleSheetProps) {
               <b>{style.name}</b>
               <small>{'about' in style ? style.about : (forWords(style.for) ?? 'Your own')}</small>
             </div>
+            {/* It stays a button: one that is no more would take the focus with it. */}
             <Button
-              aria-label={`Use ${style.name}`}
-              isDisabled={style.id === now.id && changes.length === 0}
-              onPress={() => give(style.id, style)}
+              aria-label={isInUse(style.id) ? `${style.name} is in use` : `Use ${style.name}`}
+              onPress={() => !isInUse(style.id) && give(style.id, style)}
             >
-              {style.id === now.id && changes.length === 0 ? 'In use' : 'Use'}
+              {isInUse(style.id) ? 'In use' : 'Use'}
             </Button>
           </li>
         ))}
