@@ -103,6 +103,7 @@ export { styleInForce, type StyleInForce } from './house-styles/style-in-force.t
 export { readHouseStyle, type StyleProblem } from './house-styles/read-house-style.ts';
 export { type ConcordanceLine } from './search/find-hits.ts';
 export { HIDDEN_SIGNS, readHidden, showHidden } from './search/hidden-signs.ts';
+export { carryOver, guessDialects, type Carried, type ForeignDialect, type Lost } from './rules/carry-over.ts';
 export { compileQuery, type Query } from './rules/query.ts';
 export { passesInOrder } from './style/order.ts';
 export { applyRule, applyRuleRemoval, newRuleId } from './style/rules.ts';

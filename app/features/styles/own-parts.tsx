@@ -10,6 +10,7 @@ import {
   type OwnRule,
   type Style,
 } from '../../../core/index.ts';
+import { CarryOverOffer } from '../../style-parts/carry-over-offer.tsx';
 import { Button, QuietButton } from '../../ui/buttons.tsx';
 import { faces } from '../../ui/theme.ts';
 import { Card } from './card.tsx';
@@ -104,6 +105,17 @@ function RuleRow({ rule, onChange, onRemove }: RuleRowProps) {
       <QuietButton aria-label={`Remove the rule for “${rule.query.text}”`} onPress={onRemove}>
         Remove
       </QuietButton>
+      {(rule.query.expression || isWrong) && (
+        <CarryOverOffer
+          text={typed}
+          insert={rule.insert}
+          onCarry={({ text, insert, matchCase }) => {
+            setTyped(text);
+            const now = { ...rule.query, text, expression: true, ...(matchCase !== undefined && { matchCase }) };
+            onChange({ ...rule, query: now, insert });
+          }}
+        />
+      )}
       {isWrong && (
         <Wrong role="alert">
           {typed === '' ? 'Say what to find.' : compiled.ok ? '' : `This expression is wrong: ${compiled.message}`}

@@ -4,6 +4,7 @@ import {
   oneStep,
   newRuleId,
   readHidden,
+  showHidden,
   type ConcordanceLine,
   type OwnRule,
   type Place,
@@ -26,8 +27,15 @@ import { useSearch, type SearchState } from './use-search.ts';
 
 type Found = Extract<SearchState, { status: 'found' }>;
 
+interface HitListProps {
+  readonly piece: PieceView;
+  readonly query: Query;
+  /** What stands in the field for the replacement at first. */
+  readonly insert: string;
+}
+
 /** The hits of a search, each in its surroundings; those that are ticked can be replaced, by a rule that is kept. */
-export default function HitList({ piece, query }: { readonly piece: PieceView; readonly query: Query }) {
+export default function HitList({ piece, query, insert }: HitListProps) {
   const state = useSearch(piece.ready, piece.source, query);
   const [lines, setLines] = useState<Lines>();
   const [last, setLast] = useState<Found>();
@@ -43,6 +51,7 @@ export default function HitList({ piece, query }: { readonly piece: PieceView; r
       piece={piece}
       found={last}
       hits={hits}
+      insert={insert}
       range={range}
       isLooking={state.status === 'looking'}
       where={<LineRange lines={lines} most={piece.ready.summary.lines} onChange={setLines} />}
@@ -78,14 +87,15 @@ interface HitsProps {
   readonly piece: PieceView;
   readonly found: Found;
   readonly hits: readonly number[];
+  readonly insert: string;
   readonly range: Place | undefined;
   readonly isLooking: boolean;
   readonly where: React.ReactNode;
 }
 
-function Hits({ piece, found, hits, range, isLooking, where }: HitsProps) {
+function Hits({ piece, found, hits, insert: firstInsert, range, isLooking, where }: HitsProps) {
   const { decisions } = piece;
-  const [insertShown, setInsert] = useState('');
+  const [insertShown, setInsert] = useState(() => showHidden(firstInsert));
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
   useEffect(() => setLeft(new Set()), [found]);
   const insert = readHidden(insertShown);

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { readHidden, type Query } from '../../../../core/index.ts';
+import { readHidden, showHidden, type Query } from '../../../../core/index.ts';
+import { CarryOverOffer } from '../../../style-parts/carry-over-offer.tsx';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import type { Drawer, PieceView } from '../state/piece-context.ts';
 import { FindField } from './find-field.tsx';
@@ -27,6 +28,7 @@ const OPTIONS: readonly { readonly id: Option; readonly title: string }[] = [
 export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
   const [look, setLook] = useState(drawer.look ?? '');
   const [options, setOptions] = useState<readonly Option[]>([]);
+  const [insert, setInsert] = useState('');
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (drawer.look !== undefined) setLook(drawer.look);
@@ -69,8 +71,23 @@ export function LedgerDrawer({ piece, drawer }: LedgerDrawerProps) {
           ✕
         </QuietButton>
       </Top>
+      {(query.expression || /^s[/#|,!]/.test(query.text)) && (
+        <CarryOverOffer
+          text={query.text}
+          insert=""
+          onCarry={({ text, insert, matchCase }) => {
+            setLook(showHidden(text));
+            setInsert(insert);
+            setOptions(matchCase === false ? ['expression'] : ['expression', 'matchCase']);
+          }}
+        />
+      )}
       <Suspense>
-        {query.text === '' ? <EditList piece={piece} drawer={drawer} /> : <HitList piece={piece} query={query} />}
+        {query.text === '' ? (
+          <EditList piece={piece} drawer={drawer} />
+        ) : (
+          <HitList key={insert} piece={piece} query={query} insert={insert} />
+        )}
       </Suspense>
     </Sheet>
   );
