@@ -1,4 +1,5 @@
 import type { EntryMark, Part } from './line-shape.ts';
+import { isDigit } from '../text/characters.ts';
 import { isBlank, SIGN_CHARS, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 
@@ -50,6 +51,7 @@ const MARKS: readonly EntryMark[] = ['bar', 'bullet', 'semicolon', 'slash', 'gap
 export function entryMarkOf(line: string): EntryMark | undefined {
   if (line.length > LONGEST_ROW) return undefined;
   return MARKS.find((mark) => {
+    if (!mayPart(line, mark)) return false;
     const entries = entriesOf(line, mark);
     if (entries.length < FEWEST_ENTRIES) return false;
     const kinds = entries.map(({ from, to }) => formOf(lineTokens(line.slice(from, to))));
@@ -57,6 +59,21 @@ export function entryMarkOf(line: string): EntryMark | undefined {
     const most = Math.max(0, ...typed.map((kind) => typed.filter((other) => other === kind).length));
     return most >= FEWEST_ENTRIES && most >= entries.length * ALIKE;
   });
+}
+
+/** Whether a mark stands in a line often enough: looked at before the line is cut up. */
+function mayPart(line: string, mark: EntryMark): boolean {
+  const wanted = mark === 'time' ? FEWEST_ENTRIES : FEWEST_ENTRIES - 1;
+  let count = 0;
+  for (let at = 0; at < line.length && count < wanted; at++) if (isMarkAt(line, at, mark)) count++;
+  return count >= wanted;
+}
+
+function isMarkAt(line: string, at: number, mark: EntryMark): boolean {
+  const char = line[at]!;
+  if (mark === 'time') return char === ':' && isDigit(line.charCodeAt(at - 1)) && isDigit(line.charCodeAt(at + 1));
+  if (mark === 'gap') return char === '\t' || (isBlank(char) && isBlank(line[at + 1]));
+  return SIGN_CHARS[mark].includes(char);
 }
 
 const LONGEST_ROW = 20_000;

@@ -44,18 +44,26 @@ const STRONG: readonly SignId[] = ['bar', 'bullet', 'arrow'];
 const SPACED: readonly SignId[] = ['dash', 'slash', 'equals'];
 
 export function isBlank(char: string | undefined): boolean {
-  return char !== undefined && BLANKS.includes(char);
+  return char === ' ' || char === '\t' || char === '\u00a0';
 }
 
 /** The sign that a character is; undefined where it is none. Dots are signs only in a row: see signAt. */
 export function signOf(char: string | undefined): SignId | undefined {
-  if (char === undefined || char === '') return undefined;
-  return SIGN_IDS.find((id) => id !== 'gap' && id !== 'leader' && SIGN_CHARS[id].includes(char));
+  return char === undefined ? undefined : BY_CHAR.get(char);
 }
+
+const BY_CHAR: ReadonlyMap<string, SignId> = new Map(
+  SIGN_IDS.flatMap((id) =>
+    id === 'gap' || id === 'leader' ? [] : [...SIGN_CHARS[id]].map((char) => [char, id] as const),
+  ),
+);
+
+const LEADER = /^(?:\.{3,}|(?:\. ){2,}\.?|…{2,}|_{2,})/u;
+const LONGEST_LEADER = 200;
 
 /** The sign that parts pieces at a place of a line, and where it ends; undefined where none does. */
 export function signAt(line: string, at: number): { sign: SignId; to: number } | undefined {
-  const leader = /^(?:\.{3,}|(?:\. ){2,}\.?|…{2,}|_{2,})/u.exec(line.slice(at, at + 200));
+  const leader = SIGN_CHARS.leader.includes(line[at]!) && LEADER.exec(line.slice(at, at + LONGEST_LEADER));
   if (leader) return { sign: 'leader', to: at + leader[0].length };
   const sign = signOf(line[at]);
   if (!sign) return undefined;

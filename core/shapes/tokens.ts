@@ -1,3 +1,4 @@
+import { isDigit, isUpper } from '../text/characters.ts';
 import { writeExpression } from './expression.ts';
 import { TYPED, type Typed } from './line-shape.ts';
 import { TYPED_EXPRESSIONS } from './pattern-expression.ts';
@@ -40,7 +41,7 @@ export function lineTokens(line: string): Token[] {
     const isWordStart = at === 0 || isBlank(line[at - 1]) || signOf(line[at - 1]) !== undefined;
     const sign = signAt(line, at);
     const isLed = textFrom < 0 && (tokens.at(-1)?.is ?? 'sign') === 'sign';
-    const typed = sign || !isWordStart ? undefined : typedAt(line, at, isLed);
+    const typed = sign || !isWordStart || !mayBeTyped(line, at) ? undefined : typedAt(line, at, isLed);
     if (sign ?? typed) {
       closeText(at);
       tokens.push(sign ? { is: 'sign', from: at, to: sign.to, sign: sign.sign } : { ...typed!, from: at });
@@ -67,6 +68,19 @@ export function lineTokens(line: string): Token[] {
   }
   closeText(line.length);
   return tokens;
+}
+
+/** Whether words at a place may be known by their form: a look at the first sign, or at the word, refuses nearly all. */
+function mayBeTyped(line: string, at: number): boolean {
+  const first = line.charCodeAt(at);
+  if (isDigit(first) || '[(#№'.includes(line[at]!)) return true;
+  let end = at + 1;
+  while (end < line.length && !isBlank(line[end])) {
+    if ('./@'.includes(line[end]!)) return true;
+    end++;
+  }
+  // "March 2, 1890"
+  return isUpper(line[at]!) && isDigit(line.charCodeAt(end + 1));
 }
 
 /** Words known by their form at a place; `isLed` where nothing or a sign stands before it. */
