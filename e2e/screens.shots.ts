@@ -29,6 +29,26 @@ async function byHand(page: Page): Promise<void> {
   await page.getByRole('toolbar', { name: 'The selected part' }).waitFor();
 }
 
+/** A style kept from the index, told which texts it is for. */
+async function stylesShot(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Apply to \d+ lines/ }).click();
+  await page.getByText(/^Applied to \d/).waitFor();
+  await page.getByRole('link', { name: 'Text', exact: true }).click();
+  await page.getByRole('button', { name: /^Style/ }).click();
+  await page.getByLabel('Keep as a new style').fill('Audio guide');
+  await page.keyboard.press('Enter');
+  await page.getByRole('heading', { name: 'Style of this piece: Audio guide' }).waitFor();
+  await page.goto('/styles');
+  await page.getByLabel('Words near the beginning').fill('index of the audio guide');
+  await page.getByLabel('Keep the hyphen').fill('co-op, rope-walk');
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page
+    .locator('main > div')
+    .last()
+    .evaluate((region) => region.scrollTo({ top: 0 }));
+  await shoot(page, 'styles-light');
+}
+
 const WEB = `<nav><ul><li><a href="/">Home</a></li><li><a href="/boats">Boats</a></li><li><a href="/tides">Tide tables</a></li></ul></nav>
 <h1>The Wrackby Ferry Festival</h1><p>By Dorcas Pell</p>
 <p>The ferry festival begins on the first Saturday after the spring tides, when the two boats of the Wrackby crossing are <em>dressed overall</em> and the children of both banks are let off school for the morning.<sup><a href="#n1">1</a></sup></p>
@@ -69,7 +89,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'As first cleaned' }).click();
     await page.getByRole('button', { name: 'Compare' }).click();
     await page.getByText(/^\d+ differences?: now/).waitFor();
-    await shoot(page, `steps-${colorScheme}`);
+    if (colorScheme === 'light') await shoot(page, 'steps-light');
     await page.keyboard.press('Escape');
     await page.keyboard.press('r');
     await page.getByRole('article').getByText('Dear Mrs. Pell').waitFor();
@@ -84,7 +104,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: 'Output' }).click();
     await page.getByRole('radiogroup', { name: 'Preview' }).getByText('Markdown').click();
     await page.getByText('## What to bring').waitFor();
-    await shoot(page, `output-${colorScheme}`);
+    if (colorScheme === 'light') await shoot(page, 'output-light');
+    await openSample(page, 'Index of the audio guide');
+    await page.getByRole('link', { name: 'Shapes' }).click();
+    await page.getByRole('button', { name: /^Apply to \d+ lines/ }).waitFor();
+    await page.getByRole('row').nth(5).waitFor();
+    await shoot(page, `shapes-${colorScheme}`);
+    if (colorScheme === 'light') await stylesShot(page);
     if (colorScheme === 'dark') return;
     await openDesk(page);
     const buffer = await printPdf(project.use.launchOptions?.executablePath);

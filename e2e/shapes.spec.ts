@@ -44,7 +44,7 @@ test('an index becomes a list by one marked line, is kept in a style, and next m
   await page.getByRole('link', { name: 'Text', exact: true }).click();
   await expect(page.getByText('(Stop 3 is closed in winter.)').first()).toBeVisible();
   await page.getByRole('button', { name: /^Style/ }).click();
-  await expect(page.getByText('1 line shape more')).toBeVisible();
+  await expect(page.getByText('1 more line shape')).toBeVisible();
   await page.getByLabel('Keep as a new style').fill('Audio guide');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Style of this piece: Audio guide' })).toBeVisible();

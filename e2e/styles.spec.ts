@@ -17,7 +17,7 @@ test('a style is made, goes out as a file, comes in on a fresh browser, and clea
   await page.getByLabel('Find', { exact: true }).fill('miller');
   await page.getByLabel('Replace with').fill('keeper');
   await expect(page.getByText('Reference marks: off')).toBeVisible();
-  await expect(page.getByText('1 own rule more')).toBeVisible();
+  await expect(page.getByText('1 more own rule')).toBeVisible();
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file' }).click(),

@@ -50,7 +50,7 @@ function counted(
   many: string,
 ): string {
   const name = (count: number) => (count === 1 ? one : many);
-  const parts = [added > 0 && `${added} ${name(added)} more`, gone > 0 && `${gone} ${name(gone)} fewer`];
+  const parts = [added > 0 && `${added} more ${name(added)}`, gone > 0 && `${gone} fewer ${name(gone)}`];
   return parts.filter(Boolean).join(', ');
 }
 

@@ -14,8 +14,8 @@ import { seededRandom } from '../testing/random.ts';
 import { randomStep } from './random-steps.ts';
 
 const samples = readdirSync('samples/texts').map((name) => readFileSync(`samples/texts/${name}`, 'utf8'));
-const schema = JSON.parse(readFileSync('docs/change-record.schema.json', 'utf8')) as object;
-const isValid = new Ajv2020().compile(schema);
+const schemaOf = (name: string) => JSON.parse(readFileSync(`docs/${name}.schema.json`, 'utf8')) as object;
+const isValid = new Ajv2020().addSchema(schemaOf('house-style')).compile(schemaOf('change-record'));
 
 const through = (record: ChangeRecord) => JSON.stringify(record);
 

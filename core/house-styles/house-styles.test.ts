@@ -1,4 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import { readFileSync } from 'node:fs';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { findPass } from '../passes/index.ts';
@@ -45,6 +47,14 @@ const FULL: HouseStyle = {
 const write = (style: HouseStyle) => JSON.stringify(toHouseStyleFile(style));
 
 describe('a house style as a file', () => {
+  test('is as its schema says, as are those that come with the program', () => {
+    const isValid = new Ajv2020().compile(JSON.parse(readFileSync('docs/house-style.schema.json', 'utf8')) as object);
+    for (const style of [FULL, ...BUILT_IN_STYLES]) {
+      expect([isValid(JSON.parse(write(style))), isValid.errors]).toEqual([true, null]);
+    }
+    expect(isValid({ ...toHouseStyleFile(FULL), version: 2 })).toBe(false);
+  });
+
   test('comes in as it went out, with what is not known named and kept', () => {
     expect(readHouseStyle(write(FULL))).toEqual({ ok: true, style: FULL, unknown: ['a-later-pass'] });
   });
