@@ -35,7 +35,7 @@ const PATTERNS: readonly {
   {
     shape: Shape.figureBefore,
     may: (text) => isDigit(text.charCodeAt(0)),
-    pattern: /^(?:\d{1,2}[:.h]\d\d|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:)]?\s+|\t)[^\s\d]/,
+    pattern: /^(?:\d{1,3}[:.h]\d\d(?:[:.]\d\d)?|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:;,)]?\s+|\t)[^\s\d]/,
   },
   {
     shape: Shape.keyBefore,

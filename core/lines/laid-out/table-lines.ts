@@ -51,8 +51,25 @@ export function findTables(source: string, table: LineTable): void {
     blanks = 0;
   }
   closeRun(table, rows);
+  joinTables(source, table, wideSpaces(source));
   findNarrowTables(source, table);
   findPipedTables(source, table);
+}
+
+/** Lines of several cells right beside rows are rows too, whatever columns their cells stand in. */
+function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wideSpaces>): void {
+  if (!table.kind.includes(LineKind.tableRow)) return;
+  const { kind } = table;
+  const { count } = table.index;
+  const mayBeRow = (line: number) =>
+    kind[line] === LineKind.prose && wide.isIn(table, line) && (readRow(source, table, line)?.starts.length ?? 0) >= 2;
+  const candidates: number[] = [];
+  for (let line = 0; line < count; line++) {
+    if (!mayBeRow(line)) continue;
+    if (kind[line - 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
+    else candidates.push(line);
+  }
+  for (const line of candidates.toReversed()) if (kind[line + 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
 }
 
 /** Rows with two spaces between some of their cells: no gap of any row stands in another column than those of the others. */

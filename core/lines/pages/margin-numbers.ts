@@ -28,6 +28,8 @@ const FEWEST = 4;
 /** Where every line has its number, it must not be a list: nearly all lines have one, and some go on with a small letter. */
 const FEWEST_LINES = 10;
 const LEAST_SHARE_OF_LINES = 0.8;
+const LEAST_SHARE_OF_NUMBERED = 0.6;
+const LEAST_SHARE_OF_STEPS = 0.7;
 const FIRST_YEAR = 1000;
 const NEARLY_AS_LONG = 0.75;
 const SHARE_OF_LONG = 0.6;
@@ -97,7 +99,8 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
     else pages.set(start, [numbered]);
   }
   const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
-  if (counting.length >= FEWEST) return counting;
+  // Where more lines have a number than those that count, they have it for reasons of their own: dates, times, a list.
+  if (counting.length >= FEWEST && counting.length >= LEAST_SHARE_OF_NUMBERED * found.length) return counting;
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
   const runningOn = longest.filter(({ startsLower }) => startsLower).length;
   const countsAll =
@@ -116,9 +119,11 @@ function areLineLengths(numbered: readonly Numbered[]): boolean {
   return lengths.filter((length) => length >= long * NEARLY_AS_LONG).length >= lengths.length * SHARE_OF_LONG;
 }
 
-/** Every second, fifth or tenth line: multiples of the smallest step, which is more than one. */
+/** Every second, fifth or tenth line: multiples of the smallest step, which is more than one, with hardly any left out. */
 function isSpaced(page: readonly Numbered[]): boolean {
   const steps = page.slice(1).map((next, at) => next.value - page[at]!.value);
   const step = Math.min(...steps);
-  return step > 1 && page.every(({ value }) => value % step === 0);
+  if (step <= 1 || !page.every(({ value }) => value % step === 0)) return false;
+  const all = 1 + (page.at(-1)!.value - page[0]!.value) / step;
+  return page.length >= all * LEAST_SHARE_OF_STEPS;
 }
