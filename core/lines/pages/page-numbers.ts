@@ -40,7 +40,8 @@ const NUMBERED_PARTS: ReadonlySet<string> = new Set(
 export function findPageNumbers(source: string, table: LineTable, kept: KeptLines): PageNumber[] {
   const candidates = findCandidates(source, table, kept);
   const chain = longestChain(candidates);
-  const accepted = new Set(isPageChain(chain) || standBesideSameWords(source, table, kept, chain) ? chain : []);
+  const isProved = isPageChain(chain) || standBesideSameWords(source, table, kept, chain);
+  const accepted = new Set(isProved && isMostOfItsKind(candidates, chain) ? chain : []);
   for (const candidate of missingPages(candidates, [...accepted])) accepted.add(candidate);
   for (const candidate of candidates) {
     const bare = candidate.rest === '';
@@ -159,6 +160,17 @@ function isPageChain(chain: readonly PageNumber[]): boolean {
   if (breaks >= 2) return true;
   if (chain.length < 3) return cuts >= 1 && chain[0]!.rest === chain[1]!.rest;
   return cuts >= 1 || (chain[0]!.rest !== '' && chain.every((page) => page.rest === chain[0]!.rest));
+}
+
+/**
+ * In a list of addresses, rooms or figures some numbers grow like those of pages by chance: a chain that is proved by neither page
+ * breaks nor sentences holds most of the lines that say what it says.
+ */
+function isMostOfItsKind(candidates: readonly PageNumber[], chain: readonly PageNumber[]): boolean {
+  if (chain.filter((page) => page.atPageBreak).length >= 2) return true;
+  if (chain.filter((page) => page.partsSentence).length * 2 >= chain.length) return true;
+  const says = new Set(chain.map(({ rest }) => rest));
+  return candidates.filter(({ rest }) => says.has(rest)).length < 2 * chain.length;
 }
 
 /** At least two of the numbers have the same short line beside them: a running head. */
