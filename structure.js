@@ -7,6 +7,7 @@ export const CORE = [
   ['layout', 'what a format told of lines and ranges, beside the words'],
   ['testing', 'generators of texts for tests: marked prose, typesetting, distorters'],
   ['shapes', 'line shapes: groups of lines alike, what is kept of them by example, expressions by dialect'],
+  ['columns', 'columns of prose side by side in plain text'],
   ['lines', 'lines with their features and kinds; captions, pages, web pages, laid-out lines'],
   ['seams', 'what the evidence says of each line end'],
   ['blocks', 'what a run of lines is: paragraph, heading, list item …'],

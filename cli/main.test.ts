@@ -49,6 +49,64 @@ describe('the command', () => {
     expect(stderr).toMatch(/^lucid-ribbon: \d+ of \d+ words were taken out: web-labels .*Log in/);
   });
 
+  test('says where columns stand side by side, and puts one under the other where asked', () => {
+    const left = [
+      'A tide mill asks for',
+      'nothing but patience',
+      'and twice a day the',
+      'creek fills the pond',
+      'behind the wall and',
+      'twice a day it goes',
+    ];
+    const right = [
+      'out again through a',
+      'gate no wider than a',
+      'cart as his father',
+      'did before him and',
+      'nobody could say why',
+      'it was never closed.',
+    ];
+    const text = left.map((row, at) => `${row.padEnd(26)}${right[at]}`).join('\n');
+    expect(run(['clean'], text).stderr).toContain('lines 1 to 6 look like two columns side by side; --columns');
+    const { stdout, stderr } = run(['clean', '--columns'], text);
+    expect(stdout).toBe(`${[...left, ...right].join(' ')}\n`);
+    expect(stderr).toBe('');
+  });
+
+  test('takes a house style, built in or from a file, and line shapes from files', () => {
+    expect(run(['clean', '--style', 'e-books'], '"Well..." she said.').stdout).toBe('“Well…” she said.\n');
+    const shape = {
+      id: 'shape:1',
+      name: 'Index',
+      patterns: [[{ is: 'time' }, { is: 'loose' }, { is: 'text', keep: true }]],
+      parts: [],
+      as: 'list',
+      before: '- ',
+      between: '',
+      after: '',
+    };
+    const style = {
+      format: 'lucid-ribbon/house-style',
+      version: 1,
+      name: 'Index',
+      style: { version: 1, passes: { 'not-yet': true }, shapes: [shape], apart: 'line', certaintyLimit: 0.85 },
+    };
+    const [shapeFile, styleFile, broken] = ['shape.json', 'style.json', 'broken.json'].map((name) =>
+      join(folder, name),
+    );
+    writeFileSync(shapeFile!, JSON.stringify(shape));
+    writeFileSync(styleFile!, JSON.stringify(style));
+    writeFileSync(broken!, JSON.stringify({ ...style, version: 3 }));
+    const index = '03:12 The rope walk\n04:10 | The mill\n';
+    expect(run(['clean', '--shape', shapeFile!], index).stdout).toBe('- The rope walk\n- The mill\n');
+    const styled = run(['clean', '--style', styleFile!], index);
+    expect(styled.stdout).toBe('- The rope walk\n- The mill\n');
+    expect(styled.stderr).toContain('does not know: not-yet');
+    expect(run(['clean', '--style', broken!], index)).toMatchObject({ status: 2, stdout: '' });
+    expect(run(['clean', '--style', broken!], index).stderr).toContain('a newer version');
+    expect(run(['clean', '--shape', styleFile!], index).stderr).toContain('is no line shape');
+  });
+
   test('switches passes', () => {
     expect(run(['clean', '--off', 'wrapped-lines', '--', '-'], 'A tide mill asks for\nnothing.').stdout).toBe(
       'A tide mill asks for\nnothing.\n',

@@ -7,8 +7,10 @@ import {
   applyShape,
   BUILT_IN_STYLES,
   clean,
+  columnsInOrder,
   FORMATS,
   detectLanguage,
+  findSideBySide,
   PASSES,
   newShapeId,
   toRecord,
@@ -42,6 +44,7 @@ interface CleanOptions {
   readonly on: readonly string[];
   readonly off: readonly string[];
   readonly style?: string;
+  readonly columns?: boolean;
   readonly shape: readonly string[];
 }
 
@@ -87,6 +90,7 @@ function program(): Command {
     .option('--encoding <name>', 'the encoding of a text file, where it is not told rightly by its bytes')
     .addOption(new Option('--report <format>', 'write a report to standard error').choices(['json']))
     .option('--report-file <path>', 'write the report, as JSON, to a file instead')
+    .option('--columns', 'put columns that stand side by side one under the other')
     .option('--style <style>', `a house style: a file, or ${BUILT_IN_STYLES.map(({ id }) => id).join(', ')}`)
     .option('--shape <path...>', 'line shapes, from files', [])
     .option('--on <pass...>', 'switch passes on', [])
@@ -103,7 +107,8 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   const { style, output } = await styleFor(options);
   const document = await readText(file, options);
   if (!document) return;
-  const { text: source, layout, title = '', outcome } = document;
+  const { layout, title = '', outcome } = document;
+  const source = layout || outcome ? document.text : inColumns(document.text, options);
   const decided = options.record === undefined ? outcome : await recordedFor(options.record, source);
   const words = await readWords(source);
   const cleaning = clean(source, decided?.style ?? style, decided?.choices, { words, layout });
@@ -123,6 +128,21 @@ async function runClean(file: string, options: CleanOptions): Promise<void> {
   else {
     await writeTo(options.reportFile, 'the report', report);
   }
+}
+
+/** A plain text with columns side by side put in order, where that is wanted; else it is said that they are there. */
+function inColumns(text: string, { columns, report }: Pick<CleanOptions, 'columns' | 'report'>): string {
+  const lines = text.split(/\r\n|\r|\n/);
+  const stretches = findSideBySide({ count: lines.length, at: (line) => lines[line]! });
+  if (stretches.length === 0) return text;
+  if (columns) return columnsInOrder(text, stretches);
+  // A report on standard error is for programs to read.
+  if (report !== undefined) return text;
+  const [first] = stretches;
+  process.stderr.write(
+    `lucid-ribbon: lines ${first!.from + 1} to ${stretches.at(-1)!.to} look like two columns side by side; --columns puts one under the other\n`,
+  );
+  return text;
 }
 
 /** The clean text in a format. Text ends in a line end, where there is any. */

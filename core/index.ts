@@ -61,6 +61,7 @@ export { filterLedger, openLedger, type Ledger, type LedgerFilter } from './ledg
 export { viewEntry, type LedgerLine } from './ledger/ledger-line.ts';
 export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
 export { isRuleId, type OwnRule, type RuleId } from './rules/own-rule.ts';
+export { columnsInOrder, findSideBySide, type SideBySide } from './columns/side-by-side.ts';
 export { DIALECTS, type Dialect } from './shapes/expression.ts';
 export { kindsOfForm, WORDS_ALONE } from './shapes/group-lines.ts';
 export { learnPatterns, type Learned, type Reading } from './shapes/learn.ts';
@@ -75,7 +76,8 @@ export {
   type WrittenAs,
 } from './shapes/line-shape.ts';
 export { entriesOf } from './shapes/entries.ts';
-export { shapedText, type TextLines } from './shapes/apply-shapes.ts';
+export { shapedText } from './shapes/apply-shapes.ts';
+export type { TextLines } from './text/text-lines.ts';
 export { lineTokens } from './shapes/tokens.ts';
 export {
   firstDifference,

@@ -1,8 +1,10 @@
 import {
   allPieces,
+  columnsInOrder,
   countOffPasses,
   editRow,
   findDifferences,
+  findSideBySide,
   linesOfStep,
   openOutput,
   readBlocks,
@@ -23,7 +25,7 @@ import {
   type RowPatch,
 } from '../core/index.ts';
 import type { CleaningService, Patch } from './protocol.ts';
-import { summarize, type Session } from './session.ts';
+import { linesOf, summarize, type Session } from './session.ts';
 
 /** The cleaning itself and its rows. */
 export function cleaningService(session: Session): CleaningService {
@@ -62,6 +64,13 @@ export function cleaningService(session: Session): CleaningService {
     },
     record: (title) => `${JSON.stringify(toRecord(session.now().cleaning, title))}\n`,
     output: (id, shape, title) => writeOutput(session.now().cleaning, id, shape, title),
+    columns() {
+      const { cleaning } = session.now();
+      // A format with columns of its own has put them in order.
+      if (cleaning.table.layout) return undefined;
+      const stretches = findSideBySide(linesOf(cleaning));
+      return stretches.length === 0 ? undefined : { stretches, inOrder: columnsInOrder(cleaning.source, stretches) };
+    },
     text: () => textByPieces(session.now().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),
     rangeOfLines(first, last) {

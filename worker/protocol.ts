@@ -28,6 +28,7 @@ import type {
   ShapeDifference,
   ShapePreview,
   SourceKind,
+  SideBySide,
   Spot,
   Stage,
   Step,
@@ -148,6 +149,8 @@ export interface CleaningService {
   /** The clean text in a format and a shape; `title` is that of the piece. */
   output(id: OutputId, shape: OutputShape, title: string): Written;
   text(): string;
+  /** Where the source holds two columns side by side, and the source with one under the other; undefined where nowhere. */
+  columns(): { readonly stretches: readonly SideBySide[]; readonly inOrder: string } | undefined;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
   sourceRanges(clean: RangeList): RangeList;
   /** The source range of the lines first..last, counted from 1. */

@@ -26,6 +26,7 @@ import {
   type Outcome,
   type RowPatch,
   type RowPlan,
+  type TextLines,
   type WordList,
 } from '../core/index.ts';
 import type { Decided, Progress, SourceText, Summary } from './protocol.ts';
@@ -125,4 +126,10 @@ export function summarize({ cleaning, digest }: Digested): Summary {
 
 function languageTag({ context }: Cleaning): string {
   return findLanguage(context.language)?.id ?? '';
+}
+
+/** The source as its lines. */
+export function linesOf({ source, table }: Cleaning): TextLines {
+  const { index } = table;
+  return { count: index.count, at: (line) => source.slice(index.from[line], index.to[line]) };
 }

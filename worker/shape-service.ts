@@ -5,12 +5,10 @@ import {
   previewShape,
   viewGroups,
   writtenLines,
-  type Cleaning,
   type Step,
-  type TextLines,
 } from '../core/index.ts';
 import type { ShapeService } from './protocol.ts';
-import type { Session } from './session.ts';
+import { linesOf, type Session } from './session.ts';
 
 /** Lines that look alike, and what a line shape would do to them. */
 export function shapeService(session: Session): ShapeService {
@@ -31,9 +29,4 @@ export function shapeService(session: Session): ShapeService {
       return seen.length === 0 ? step : { kind: 'together', steps: [step, ...seen] };
     },
   };
-}
-
-function linesOf({ source, table }: Cleaning): TextLines {
-  const { index } = table;
-  return { count: index.count, at: (line) => source.slice(index.from[line], index.to[line]) };
 }

@@ -61,6 +61,7 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   const said = partOf(table, line);
   if (said) return KIND_OF_PART[said];
   const byLine = KIND_OF_LINE[table.kind[line]!];
+  if (byLine === 'heading' && isInRowOfHeadings(table, line)) return 'list-item';
   if (byLine) return byLine;
   const told = KIND_OF_ELEMENT[table.layout?.element[line] ?? Element.paragraph];
   if (told) return told;
@@ -69,6 +70,15 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   if (lines.decided.entry[lines.kept[first]!]) return 'list-item';
   if (first === last && !hasHeadings(table) && standsAsHeading(lines, first)) return 'heading';
   return isSetIn(lines, first, last) ? 'quote' : 'paragraph';
+}
+
+/** Numbered lines right below one another head nothing: they are a list, as of times ("7.35 Wrackby") or of sections. */
+function isInRowOfHeadings({ kind }: LineTable, line: number): boolean {
+  let first = line;
+  let last = line;
+  while (last - first < FEWEST_OF_A_ROW && kind[first - 1] === LineKind.heading) first--;
+  while (last - first < FEWEST_OF_A_ROW && kind[last + 1] === LineKind.heading) last++;
+  return last - first + 1 >= FEWEST_OF_A_ROW;
 }
 
 const LONGEST_HEADING = 70;

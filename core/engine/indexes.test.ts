@@ -35,3 +35,8 @@ test('figures at the beginning of lines that only happen to grow with them are n
   const source = days.map((day, at) => `${day} March ${1880 + at}: The rope walk`).join('\n');
   expect(cleanText(clean(source, DEFAULT_STYLE))).toBe(source);
 });
+
+test('numbers with points right below one another are a list, not headings', () => {
+  const source = '7.35 Wrackby\n8.10 Saltfern Halt\n9.05 Oxhithe\n10.20 Merrow\n';
+  expect(clean(source, DEFAULT_STYLE).blocks.map(({ kind }) => kind)).not.toContain('heading');
+});

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readMarks } from '../testing/index-lines.ts';
-import { misfits, shapeLines, type TextLines } from './apply-shapes.ts';
+import type { TextLines } from '../text/text-lines.ts';
+import { misfits, shapeLines } from './apply-shapes.ts';
 import { groupLines } from './group-lines.ts';
 import { learnPatterns } from './learn.ts';
 import type { LineShape } from './line-shape.ts';

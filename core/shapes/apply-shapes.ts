@@ -1,3 +1,4 @@
+import type { TextLines } from '../text/text-lines.ts';
 import { TYPED, type LineShape, type Slot, type Typed } from './line-shape.ts';
 import { matcherOf, shapeEdits, type Matcher, type ShapeEdit } from './match-shape.ts';
 import { lineTokens } from './tokens.ts';
@@ -6,12 +7,6 @@ import { lineTokens } from './tokens.ts';
 export interface ShapedLine {
   readonly shape: LineShape;
   readonly edits: readonly ShapeEdit[];
-}
-
-/** A text as its lines: how many, and the words of each. */
-export interface TextLines {
-  readonly count: number;
-  at(line: number): string;
 }
 
 /**

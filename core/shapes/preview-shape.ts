@@ -1,4 +1,5 @@
-import { misfits, missingKinds, shapedText, shapeLines, type TextLines } from './apply-shapes.ts';
+import { misfits, missingKinds, shapedText, shapeLines } from './apply-shapes.ts';
+import type { TextLines } from '../text/text-lines.ts';
 import { groupLines, type LineGroup } from './group-lines.ts';
 import type { LineShape, Part, Typed } from './line-shape.ts';
 import { matcherOf, type ShapeEdit } from './match-shape.ts';

@@ -13,6 +13,7 @@ import { useCommands, type Handlers } from './keys/use-commands.ts';
 import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
 import { ProposedStyle } from './style/proposed-style.tsx';
 import { StyleButton } from './style/style-button.tsx';
+import { ColumnsNote } from './reading/columns-note.tsx';
 import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
@@ -106,6 +107,7 @@ export function PieceText() {
           <OriginNote />
         </StoryLine>
         <ProposedStyle />
+        <ColumnsNote />
         <ReadingColumns
           ready={ready}
           lit={lit}

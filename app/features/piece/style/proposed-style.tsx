@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { styled } from 'styled-components';
 import { BUILT_IN_STYLES, proposeStyle, type ProposedBy, type StyleFor } from '../../../../core/index.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
+import { Notice } from '../../../ui/notice.tsx';
 import { usePiece } from '../state/piece-context.ts';
 
 /** Proposes the style that is meant for such a text, on a piece that nobody has touched yet, and says why. */
@@ -16,7 +16,7 @@ export function ProposedStyle() {
   if (!found) return null;
   const { style, by } = found;
   return (
-    <Note role="status">
+    <Notice>
       <span>
         The style <b>{style.name}</b> is for texts like this ({by.map((way) => because(way, style.for!)).join(', ')}).
       </span>
@@ -36,7 +36,7 @@ export function ProposedStyle() {
       >
         No, thanks
       </QuietButton>
-    </Note>
+    </Notice>
   );
 }
 
@@ -50,19 +50,3 @@ function because(by: ProposedBy, { words, file }: StyleFor): string {
       return 'by its kind';
   }
 }
-
-const Note = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-  padding: 6px 14px;
-  background: var(--chosen);
-  border-bottom: 1px solid var(--line);
-  span {
-    margin-right: auto;
-  }
-  button {
-    padding-block: 3px;
-  }
-`;

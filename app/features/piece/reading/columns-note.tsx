@@ -1,0 +1,106 @@
+import { useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+import type { SideBySide } from '../../../../core/index.ts';
+import { checkText } from '../../../incoming/incoming.ts';
+import { Button, PrimaryButton, QuietButton } from '../../../ui/buttons.tsx';
+import { Notice } from '../../../ui/notice.tsx';
+import { Sheet } from '../../../ui/sheet.tsx';
+import { faces } from '../../../ui/theme.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+import { usePiece } from '../state/piece-context.ts';
+
+interface Found {
+  readonly stretches: readonly SideBySide[];
+  readonly inOrder: string;
+}
+
+/** Lines of the preview. */
+const SHOWN = 24;
+
+/** Says that a text holds two columns side by side, and offers it with one under the other, as a piece of its own. */
+export function ColumnsNote() {
+  const { ready, source, title, takeAgain } = usePiece();
+  const { client } = ready;
+  const [found, setFound] = useState<Found>();
+  const [isOpen, setOpen] = useState(false);
+  useEffect(() => {
+    let isCurrent = true;
+    client.columns().then((columns) => isCurrent && setFound(columns), ignoreClosedWorker);
+    return () => {
+      isCurrent = false;
+    };
+  }, [client]);
+  if (!found) return null;
+  const [first] = found.stretches;
+  const from = first!.from;
+  return (
+    <Notice>
+      <span>
+        Lines {from + 1} to {found.stretches.at(-1)!.to} look like <b>two columns side by side</b>.
+      </span>
+      <Button onPress={() => setOpen(true)}>Put one under the other…</Button>
+      <QuietButton onPress={() => setFound(undefined)}>No, thanks</QuietButton>
+      <Sheet
+        title="One column under the other"
+        isOpen={isOpen}
+        onClose={() => setOpen(false)}
+        width={980}
+        close="Leave it as it is"
+      >
+        <p>No word is changed. It becomes a piece of its own; this one stays as it is.</p>
+        <Pages>
+          <figure>
+            <figcaption>Now</figcaption>
+            <pre tabIndex={0}>{linesFrom(source, from)}</pre>
+          </figure>
+          <figure>
+            <figcaption>Then</figcaption>
+            <pre tabIndex={0}>{linesFrom(found.inOrder, from)}</pre>
+          </figure>
+        </Pages>
+        <Make onPress={() => takeAgain(Promise.resolve(checkText({ source: found.inOrder }, title)))}>
+          Make a piece of it
+        </Make>
+      </Sheet>
+    </Notice>
+  );
+}
+
+/** Some lines of a text, without cutting all of it up. */
+function linesFrom(text: string, first: number): string {
+  let at = 0;
+  for (let line = 0; line < first; line++) at = text.indexOf('\n', at) + 1;
+  let end = at;
+  for (let line = 0; line < SHOWN && end >= 0; line++) end = text.indexOf('\n', end + 1);
+  return text.slice(at, end < 0 ? undefined : end);
+}
+
+const Make = styled(PrimaryButton)`
+  align-self: start;
+`;
+
+const Pages = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 14px;
+  figure {
+    margin: 0;
+    min-width: 0;
+  }
+  figcaption {
+    font-size: 13px;
+    font-weight: 600;
+    color: var(--soft);
+    padding-bottom: 4px;
+  }
+  pre {
+    margin: 0;
+    height: 46vh;
+    padding: 10px 12px;
+    overflow: auto;
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    background: var(--raw);
+    font: 12.5px/1.5 ${faces.source};
+  }
+`;
