@@ -1,10 +1,9 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Sample } from '../../../samples/index.ts';
-import { STORAGE_WORDS } from '../../storage-words.ts';
+import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { Brand } from '../../ui/brand.tsx';
-import { ThemeSwitch } from '../../ui/theme-switch.tsx';
+import { PageHeader } from '../../ui/page-header.tsx';
 import type { DeskData } from './desk-actions.ts';
 import { ClipboardActions } from './clipboard-actions.tsx';
 import { PasteSheet } from './paste-sheet.tsx';
@@ -20,22 +19,18 @@ interface DeskProps {
   readonly desk: DeskData;
 }
 
+const TAGLINE = 'Clean prose with its real paragraphs. Nothing leaves this machine.';
+
 /** The first screen: paste a text, open a piece, try a sample. */
 export function Desk({ samples, desk }: DeskProps) {
   const incoming = useIncoming();
   return (
     <Page data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
-      <Header>
-        <Brand />
-        <Tagline>Clean prose with its real paragraphs. Nothing leaves this machine.</Tagline>
+      <PageHeader>
+        <Tagline>{TAGLINE}</Tagline>
         <StylesLink to="/styles">House styles</StylesLink>
-        <ThemeSwitch />
-      </Header>
-      {desk.problem && (
-        <Problem role="alert">
-          <b>{STORAGE_WORDS[desk.problem].text}.</b> {STORAGE_WORDS[desk.problem].detail}
-        </Problem>
-      )}
+      </PageHeader>
+      <StorageProblemNote problem={desk.problem} />
       <Columns {...home}>
         <Left>
           <PasteSheet draft={desk.draft} incoming={incoming}>
@@ -57,10 +52,9 @@ export function Desk({ samples, desk }: DeskProps) {
 export function DeskSkeleton() {
   return (
     <Page>
-      <Header>
-        <Brand />
-        <Tagline>Clean prose with its real paragraphs. Nothing leaves this machine.</Tagline>
-      </Header>
+      <PageHeader>
+        <Tagline>{TAGLINE}</Tagline>
+      </PageHeader>
     </Page>
   );
 }
@@ -77,16 +71,6 @@ const Page = styled.div`
   }
 `;
 
-const Header = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 18px;
-  padding: 0 24px;
-  min-height: 56px;
-  border-bottom: 1px solid var(--line);
-  background: var(--sheet);
-`;
-
 const StylesLink = styled(Link)`
   color: var(--ink);
   text-decoration: none;
@@ -100,14 +84,6 @@ const StylesLink = styled(Link)`
 const Tagline = styled.p`
   margin-right: auto;
   color: var(--soft);
-`;
-
-const Problem = styled.p`
-  margin: 14px 24px 0;
-  padding: 10px 14px;
-  border-radius: 8px;
-  background: var(--doubt-back);
-  color: var(--ink);
 `;
 
 const Columns = styled.main`

@@ -5,6 +5,7 @@ import { css, styled } from 'styled-components';
 import { Brand } from '../../ui/brand.tsx';
 import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
 import { ThemeSwitch } from '../../ui/theme-switch.tsx';
+import { TurnIcon } from '../../ui/turn-icon.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
 import { useStepNames } from './history/use-step-names.ts';
 import { Key } from './keys/key.tsx';
@@ -56,7 +57,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
             isDisabled={!decisions.canUndo}
             onPress={decisions.undo}
           >
-            <Turn />
+            <TurnIcon />
           </QuietButton>
         </Named>
         <Named title={redoes ? `Redo: ${redoes}` : undefined}>
@@ -65,7 +66,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
             isDisabled={!decisions.canRedo}
             onPress={decisions.redo}
           >
-            <Turn isForward />
+            <TurnIcon isForward />
           </QuietButton>
         </Named>
         <QuietButton onPress={() => onSheet('history')}>Steps</QuietButton>
@@ -78,28 +79,6 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
         </PrimaryButton>
       </Rest>
     </Bar>
-  );
-}
-
-/** An arrow that turns back, or forth. */
-function Turn({ isForward = false }: { readonly isForward?: boolean }) {
-  return (
-    <svg
-      width="18"
-      height="18"
-      viewBox="0 0 18 18"
-      aria-hidden
-      style={isForward ? { transform: 'scaleX(-1)' } : undefined}
-    >
-      <path
-        d="M3 7.2h8.2a3.9 3.9 0 0 1 0 7.8H7M6.4 3.6 2.8 7.2l3.6 3.6"
-        fill="none"
-        stroke="currentColor"
-        strokeWidth="1.7"
-        strokeLinecap="round"
-        strokeLinejoin="round"
-      />
-    </svg>
   );
 }
 

@@ -1,13 +1,11 @@
 import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Outlet, useLocation, useNavigate } from 'react-router';
-import { home } from '../../ui/focus-home.tsx';
 import { styled } from 'styled-components';
 import type { StyleRecord } from '../../../storage/db.ts';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
 import type { OutputShape } from '../../../core/index.ts';
 import { useIncoming } from '../../incoming/use-incoming.ts';
-import { Button } from '../../ui/buttons.tsx';
 import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
 import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
@@ -22,7 +20,7 @@ import { useNoting } from './state/use-noting.ts';
 import { usePieceKeys } from './state/use-piece-keys.ts';
 import { useSaving } from './state/use-saving.ts';
 import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
-import { Working } from './working.tsx';
+import { Stopped, Working } from './working.tsx';
 
 /** Sheets and lists come after the piece is on the screen; later they would be missing where the server has gone. */
 const fetchHistory = () => import('./history/history-sheet.tsx');
@@ -150,10 +148,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
         ) : state.status === 'working' ? (
           <Working stage={state.stage} onCancel={cleaning.stop} />
         ) : (
-          <Stopped {...home} role="status">
-            <p>Cleaning was stopped. Your source is safe.</p>
-            <Button onPress={cleaning.startAgain}>Clean again</Button>
-          </Stopped>
+          <Stopped onStart={cleaning.startAgain} />
         )}
         <ReadingNote incoming={incoming} />
         <Suspense>
@@ -243,11 +238,4 @@ const Screen = styled.div`
       display: none;
     }
   }
-`;
-
-const Stopped = styled.main`
-  display: grid;
-  gap: 12px;
-  justify-items: center;
-  padding-top: 30vh;
 `;

@@ -23,6 +23,16 @@ export function Working({ stage, onCancel }: { readonly stage?: Stage; readonly 
   );
 }
 
+/** What is shown after a person stopped the cleaning. */
+export function Stopped({ onStart }: { readonly onStart: () => void }) {
+  return (
+    <Place {...home} role="status">
+      <p>Cleaning was stopped. Your source is safe.</p>
+      <Button onPress={onStart}>Clean again</Button>
+    </Place>
+  );
+}
+
 const Place = styled.main`
   display: grid;
   gap: 12px;

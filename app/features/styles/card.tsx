@@ -1,4 +1,5 @@
-import { styled } from 'styled-components';
+import { css, styled } from 'styled-components';
+import { fieldStyle } from '../../ui/field-style.ts';
 
 /** A part of a style, under its title. */
 export function Card({
@@ -44,19 +45,22 @@ const Sheet = styled.section`
 `;
 
 /** A field for a line of text with its label before it. */
-export const field = `
+export const field = css`
   display: grid;
   grid-template-columns: 170px minmax(0, 1fr);
   gap: 4px 12px;
   align-items: center;
-  input, textarea {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--line);
-    border-radius: 8px;
-    padding: 5px 10px;
+  input,
+  textarea {
+    ${fieldStyle}
   }
-  textarea { resize: vertical; min-height: 34px; }
-  small { grid-column: 2; color: var(--soft); font-size: 12.5px; }
+  textarea {
+    resize: vertical;
+    min-height: 34px;
+  }
+  small {
+    grid-column: 2;
+    color: var(--soft);
+    font-size: 12.5px;
+  }
 `;

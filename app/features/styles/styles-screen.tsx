@@ -1,13 +1,12 @@
 import { useState } from 'react';
-import { FileTrigger, ListBox, ListBoxItem, ListBoxSection, Header as ListHeader } from 'react-aria-components';
+import { FileTrigger, ListBox, ListBoxItem, ListBoxSection, Header } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { BUILT_IN_STYLES } from '../../../core/index.ts';
-import { STORAGE_WORDS } from '../../storage-words.ts';
-import { Brand } from '../../ui/brand.tsx';
+import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { ThemeSwitch } from '../../ui/theme-switch.tsx';
+import { PageHeader } from '../../ui/page-header.tsx';
 import { forWords } from '../../style-parts/style-words.ts';
 import { StyleEditor } from './style-editor.tsx';
 import type { StylesData } from './styles-actions.ts';
@@ -22,17 +21,11 @@ export function StylesScreen({ stored }: { readonly stored: StylesData }) {
   const builtIn = BUILT_IN_STYLES.find(({ id }) => id === chosen) ?? BUILT_IN_STYLES[0]!;
   return (
     <Page>
-      <Header>
-        <Brand />
-        <h1>House styles</h1>
+      <PageHeader>
+        <Title>House styles</Title>
         <Link to="/">Desk</Link>
-        <ThemeSwitch />
-      </Header>
-      {stored.problem && (
-        <Problem role="alert">
-          <b>{STORAGE_WORDS[stored.problem].text}.</b> {STORAGE_WORDS[stored.problem].detail}
-        </Problem>
-      )}
+      </PageHeader>
+      <StorageProblemNote problem={stored.problem} />
       <Columns {...home}>
         <Side>
           <Row>
@@ -102,29 +95,10 @@ const Page = styled.div`
   flex-direction: column;
 `;
 
-const Header = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 18px;
-  padding: 0 24px;
-  min-height: 56px;
-  border-bottom: 1px solid var(--line);
-  background: var(--sheet);
-  h1 {
-    margin-right: auto;
-    font-size: 16px;
-    font-weight: 600;
-  }
-  > a:not(:first-child) {
-    color: var(--ribbon);
-  }
-`;
-
-const Problem = styled.p`
-  margin: 14px 24px 0;
-  padding: 10px 14px;
-  border-radius: 8px;
-  background: var(--doubt-back);
+const Title = styled.h1`
+  margin-right: auto;
+  font-size: 16px;
+  font-weight: 600;
 `;
 
 const Columns = styled.main`
@@ -154,7 +128,7 @@ const Row = styled.div`
   padding: 0 16px;
 `;
 
-const Heading = styled(ListHeader)`
+const Heading = styled(Header)`
   padding: 8px 18px 4px;
   font-size: 13px;
   font-weight: 600;

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { fieldStyle } from '../../../ui/field-style.ts';
 import type { Differences } from '../../../../core/index.ts';
 import type { VersionRecord } from '../../../../storage/db.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
@@ -120,12 +121,7 @@ const Form = styled.form`
   }
   input {
     width: 100%;
-    font: inherit;
-    color: var(--ink);
-    background: var(--paper);
-    border: 1px solid var(--line);
-    border-radius: 8px;
-    padding: 6px 9px;
+    ${fieldStyle}
   }
 `;
 

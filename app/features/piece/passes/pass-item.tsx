@@ -15,7 +15,7 @@ import { Switch } from '../../../ui/switch.tsx';
 import type { Decisions } from '../state/use-decisions.ts';
 import { PassSettings } from '../../../style-parts/pass-settings.tsx';
 
-interface PassItemProps {
+export interface PassItemProps {
   readonly id: PassId | RuleId | ShapeId;
   readonly title: string;
   readonly summary: string;

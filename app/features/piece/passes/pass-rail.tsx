@@ -12,8 +12,8 @@ import {
 } from '../../../../core/index.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { useOneStop } from '../../../ui/one-stop.ts';
-import { ruleTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
+import { OwnItems } from './own-items.tsx';
 import { PassItem } from './pass-item.tsx';
 import { PassOrder } from '../../../style-parts/pass-order.tsx';
 import {
@@ -57,7 +57,6 @@ export function PassRail(props: PassRailProps) {
     setStay((before) => (before.has(id) ? before : new Map(before).set(id, section)));
   }, []);
   const { busy, idle, off } = railSections(style, counts, stay);
-  const { rules = [], shapes = [] } = style;
   const itemOf = (pass: ListedPass) => (
     <PassItem
       key={pass.id}
@@ -88,34 +87,7 @@ export function PassRail(props: PassRailProps) {
               </Quiet>
             )}
           </section>
-          {shapes.length > 0 && (
-            <section aria-labelledby="group-shapes">
-              <h2 id="group-shapes">Your line shapes</h2>
-              {shapes.map((shape) => (
-                <PassItem
-                  key={shape.id}
-                  {...itemProps(props, shape.id, onSwitch)}
-                  title={shape.name}
-                  summary="What you showed on one line, done to all lines alike."
-                  isRemovable
-                />
-              ))}
-            </section>
-          )}
-          {rules.length > 0 && (
-            <section aria-labelledby="group-rules">
-              <h2 id="group-rules">Your rules</h2>
-              {rules.map((rule) => (
-                <PassItem
-                  key={rule.id}
-                  {...itemProps(props, rule.id, onSwitch)}
-                  title={ruleTitle(rule)}
-                  summary="Your own replacement; it runs after all passes."
-                  isRemovable
-                />
-              ))}
-            </section>
-          )}
+          <OwnItems style={style} propsOf={(id) => itemProps(props, id, onSwitch)} />
           <Fold title={`${passesOf(idle).length} found nothing`} groups={idle} itemOf={itemOf} lit={props.lit} />
           <Fold
             title={`${areOff.length} are off${wouldAct > 0 ? `, ${wouldAct} would change something` : ''}`}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Input, Label, TextField } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { fieldStyle } from '../../../ui/field-style.ts';
 import {
   BUILT_IN_STYLES,
   differencesOf,
@@ -159,12 +160,7 @@ const Keep = styled.form`
     font-weight: 600;
   }
   input {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--line);
-    border-radius: 8px;
-    padding: 6px 10px;
+    ${fieldStyle}
   }
 `;
 

@@ -1,0 +1,24 @@
+import { styled } from 'styled-components';
+import { Brand } from './brand.tsx';
+import { ThemeSwitch } from './theme-switch.tsx';
+
+/** The head of a page: our name, what the page says of itself, and the switch of colours. */
+export function PageHeader({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <Header>
+      <Brand />
+      {children}
+      <ThemeSwitch />
+    </Header>
+  );
+}
+
+const Header = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  padding: 0 24px;
+  min-height: 56px;
+  border-bottom: 1px solid var(--line);
+  background: var(--sheet);
+`;
