@@ -1,4 +1,4 @@
-import { isHouseStyle, readHouseStyle, type HouseStyle } from '../../core/index.ts';
+import { readHouseStyle, type HouseStyle } from '../../core/index.ts';
 import type { StyleRecord } from '../../storage/db.ts';
 import { newId } from '../../storage/new-id.ts';
 import { styleProblemWords } from './style-problem-words.ts';
@@ -26,11 +26,6 @@ export async function readStyleFile(file: File): Promise<StyleFileRead> {
   if (read.ok) return { ok: true, record: newRecord(read.style, Date.now()), unknown: read.unknown };
   const { text, detail } = styleProblemWords(read.problem);
   return { ok: false, text: `${file.name}: ${text.charAt(0).toLowerCase()}${text.slice(1)}`, detail };
-}
-
-/** Whether a file says at its beginning that it is a house style. */
-export async function isStyleFile(file: File): Promise<boolean> {
-  return file.name.endsWith('.json') && isHouseStyle(await file.slice(0, 200).text());
 }
 
 /** What is said once a style came in. */

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { useFetcher } from 'react-router';
+import { isHouseStyle } from '../../core/index.ts';
 import { STORAGE_WORDS } from '../storage-words.ts';
 import { toast, type ToastMessage } from '../ui/toasts.tsx';
 import { handOver, type Taken } from './handover.ts';
-import { isStyleFile, readStyleFile, styleIsHere } from './style-file.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
 
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
@@ -27,6 +27,11 @@ export interface Reading {
   readonly name: string;
   /** From 0 to 1. */
   readonly share: number;
+}
+
+/** Whether a file says at its beginning that it is a house style. */
+async function mayBeStyle(file: File): Promise<boolean> {
+  return file.name.endsWith('.json') && isHouseStyle(await file.slice(0, 200).text());
 }
 
 function isPicture({ type }: File): boolean {
@@ -60,7 +65,7 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     const taken: string[] = [];
     // One after the other: a fetcher tells the outcome of its last submission only.
     for (const file of files) {
-      if (await isStyleFile(file)) {
+      if (await mayBeStyle(file)) {
         await takeStyle(file);
         continue;
       }
@@ -79,6 +84,8 @@ export function useIncoming(done?: ToastMessage): IncomingState {
 
   /** A house style among the files joins the person's styles. */
   const takeStyle = async (file: File) => {
+    // The checker is fetched when it is first needed.
+    const { readStyleFile, styleIsHere } = await import('./style-file.ts');
     const read = await readStyleFile(file);
     if (!read.ok) toast({ text: read.text, detail: read.detail, tone: 'bad' });
     else {
