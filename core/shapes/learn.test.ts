@@ -130,6 +130,13 @@ describe('small cases', () => {
     [['03:12 | <The rope walk> | saltfern.example/s4'], '05:05 - The salt office', ['The salt office']],
     [['<The rope walk> (1880)'], 'Nothing behind', ['-']],
     [['1. <The rope walk>'], '12 men went to the quay', ['-']],
+    // Signs and figures without blanks around them, and other scripts.
+    [['第1章 <潮の水車> ..... 12'], '第2章 渡し船 ..... 30', ['渡し船', '渡し船']],
+    [['“<The mill>”, 1890'], '“A door, for cats”, 1892', ['A door, for cats']],
+    [['a=<1>'], 'size=12', ['12']],
+    [['ship/<gannet>/log'], 'ship/heron/log', ['heron']],
+    [['<The mill>.....................3'], 'The quay....12', ['The quay', 'The quay']],
+    [['[x] <Buy tar>'], '[ ] Mend oars', ['Mend oars']],
     [['The rope walk'], 'x', 'nothing'],
     [['<The rope walk>'], 'x', 'whole'],
     [['<a> | <b>', '<a> | b'], 'x', 'parts'],

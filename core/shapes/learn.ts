@@ -1,6 +1,6 @@
 import { matcherOf } from './match-shape.ts';
 import { type Part, type Pattern, type Slot, type TextSlot, type Typed } from './line-shape.ts';
-import { isBlank, signOf, type SignId } from './signs.ts';
+import { isBlank, signOf, SURE_CHARS, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 
 /** A line, or an entry of one, and the parts of it that a person wants, in order. */
@@ -128,7 +128,10 @@ function piecesOf({ line, parts }: Example): ExamplePiece[] {
     for (const token of tokens) {
       const a = Math.max(from, token.from);
       const b = Math.min(to, token.to);
-      if (a < b) pushToken(line, pieces, { ...token, from: a, to: b }, a > token.from || b < token.to);
+      if (a >= b) continue;
+      // Words that touch what follows end in a sign: it is a piece of its own.
+      const touches = token.is === 'text' && b < line.length && !isBlank(line[b]);
+      pushToken(line, pieces, { ...token, from: a, to: b }, a > token.from || b < token.to || touches);
     }
   };
   for (const part of parts) {
@@ -175,7 +178,8 @@ function slotsOf(line: string, pieces: readonly ExamplePiece[], reading: Reading
     const before = pieces[at - 1];
     if (piece.is === 'sign') slots.push(...signSlots(line, pieces, at));
     else {
-      if (before && before.is !== 'sign')
+      const isApart = before !== undefined && isBlank(line[before.to]);
+      if (before && before.is !== 'sign' && isApart)
         slots.push(isKnown(before) || isKnown(piece) ? { is: 'loose' } : { is: 'blank' });
       slots.push(...wordSlots(line, piece, reading));
     }
@@ -198,9 +202,11 @@ function signSlots(line: string, pieces: readonly ExamplePiece[], at: number): S
   const next = run < 0 ? undefined : pieces[at + run];
   const leader = sign === 'leader' ? ({ leader: true } as const) : undefined;
   if (!before || !next) return [{ is: 'loose', optional: true, ...leader }];
+  // A sign between letters and figures is one of a word: it stands as it is.
+  const isInside = !isBlank(line[from - 1]) && !isBlank(line[to]);
+  if (isInside && !isRow && sign !== 'leader' && !SURE_CHARS.includes(line[from]!))
+    return [{ is: 'literal', text: line.slice(from, to) }];
   if (isKnown(before) || isKnown(next) || isRow) return [{ is: 'loose', ...leader }];
-  const apart = isBlank(line[from - 1]) && isBlank(line[to]);
-  if (!apart && (sign === 'dash' || sign === 'slash' || sign === 'equals')) return [{ is: 'loose' }];
   return [{ is: 'sign', sign: sign! }];
 }
 
@@ -216,8 +222,10 @@ function wordSlots(line: string, piece: ExamplePiece, reading: Reading): Slot[] 
   const parts = words.split(/[ \t\u00a0]+/);
   if (reading === 'anyWords') return [{ is: 'words', count: parts.length }];
   return parts.flatMap((part, at): Slot[] => {
-    const slot: Slot = /^\d+$/.test(part) ? { is: 'figure' } : { is: 'literal', text: part };
-    return at === 0 ? [slot] : [{ is: 'blank' }, slot];
+    const slots = Array.from(part.matchAll(/\d+|\D+/g), ([text]): Slot =>
+      /^\d/.test(text) ? { is: 'figure' } : { is: 'literal', text },
+    );
+    return at === 0 ? slots : [{ is: 'blank' }, ...slots];
   });
 }
 

@@ -2,7 +2,7 @@ import { isDigit, isUpper } from '../text/characters.ts';
 import { writeExpression } from './expression.ts';
 import { TYPED, type Typed } from './line-shape.ts';
 import { TYPED_EXPRESSIONS } from './pattern-expression.ts';
-import { isBlank, signAt, signOf, type SignId } from './signs.ts';
+import { isBlank, SIGN_CHARS, signAt, signOf, type SignId } from './signs.ts';
 
 /** A piece of a line: words known by their form, a sign that parts pieces, or other words. Offsets are those of the line. */
 export interface Token {
@@ -49,13 +49,7 @@ export function lineTokens(line: string): Token[] {
     } else {
       if (textFrom < 0) textFrom = at;
       at++;
-      while (
-        at < line.length &&
-        !isBlank(line[at]) &&
-        signOf(line[at]) === undefined &&
-        signOf(line[at - 1]) === undefined
-      )
-        at++;
+      while (at < line.length && isWithinWord(line, at)) at++;
     }
     const next = skipBlanks(line, at);
     const isGap = next - at > 1 || line.slice(at, next).includes('\t');
@@ -68,6 +62,12 @@ export function lineTokens(line: string): Token[] {
   }
   closeText(line.length);
   return tokens;
+}
+
+/** Whether a word goes on at a place: no blank, no sign, no row of dots. */
+function isWithinWord(line: string, at: number): boolean {
+  if (isBlank(line[at]) || signOf(line[at]) !== undefined || signOf(line[at - 1]) !== undefined) return false;
+  return !SIGN_CHARS.leader.includes(line[at]!) || signAt(line, at) === undefined;
 }
 
 /** Whether words at a place may be known by their form: a look at the first sign, or at the word, refuses nearly all. */
