@@ -75,7 +75,7 @@ export {
   type Typed,
   type WrittenAs,
 } from './shapes/line-shape.ts';
-export { entriesOf } from './shapes/entries.ts';
+export { entryOfForm } from './shapes/entries.ts';
 export { shapedText } from './shapes/apply-shapes.ts';
 export type { TextLines } from './text/text-lines.ts';
 export { lineTokens } from './shapes/tokens.ts';

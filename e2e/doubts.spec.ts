@@ -56,6 +56,8 @@ test('an answer is a step: it is undone, and kept over a reload', async ({ page 
   await expect(bar).toContainText('Does a new paragraph start at “The great spur”?');
   await page.getByRole('button', { name: /^New paragraph/ }).click();
   await expect(bar).toContainText('No questions left.');
+  // The bar says what is known at once; the step is taken when the text is new.
+  await expect(page.getByRole('button', { name: /^Undo: / })).toBeEnabled();
   await page.reload();
   await pieceIsReady(page);
   await expect(bar).toContainText('No questions left.');

@@ -42,6 +42,12 @@ function solid(line: string, from: number, to: number): Part {
   return { from: a, to: b };
 }
 
+/** The first entry of a line that has a form, or else its first: words may stand before the first ("Stops: 00:10 The quay; …"). */
+export function entryOfForm(line: string, mark: EntryMark, form: string): Part | undefined {
+  const entries = entriesOf(line, mark);
+  return entries.find(({ from, to }) => formOf(lineTokens(line.slice(from, to))) === form) ?? entries[0];
+}
+
 const FEWEST_ENTRIES = 3;
 /** So many of the entries are alike. */
 const ALIKE = 0.75;

@@ -32,8 +32,10 @@ describe('bits of a line', () => {
     const kept = partsOf(bits, likelyMarks(LINE, bits)).map(({ from, to }) => LINE.slice(from, to));
     expect(kept).toEqual(['Stop 4: The rope-walk’s end']);
   });
-  test('of several entries in a line the first is the example', () => {
-    expect(exampleOf(' 00:10 A; 01:20 B; 02:30 C', 'semicolon')).toBe('00:10 A');
-    expect(exampleOf('  a line ', undefined)).toBe('a line');
+  test('of several entries in a line the first that is like the others is the example', () => {
+    const group = { form: 'time text', within: 'semicolon' } as const;
+    expect(exampleOf(' 00:10 A; 01:20 B; 02:30 C', group)).toBe('00:10 A');
+    expect(exampleOf('Stops: 00:10 A; 01:20 B; 02:30 C', group)).toBe('01:20 B');
+    expect(exampleOf('  a line ', { form: 'text' })).toBe('a line');
   });
 });

@@ -1,4 +1,4 @@
-import { entriesOf, lineTokens, type EntryMark, type Part } from '../../../../core/index.ts';
+import { entryOfForm, lineTokens, type GroupView, type Part } from '../../../../core/index.ts';
 
 const WORDS = /[\p{L}\p{M}\p{N}]+(?:[’'.-][\p{L}\p{M}\p{N}]+)*|[^\s\p{L}\p{M}\p{N}]+/gu;
 
@@ -37,9 +37,8 @@ export function likelyMarks(line: string, bits: readonly Part[]): ReadonlySet<nu
   return new Set(bits.flatMap(({ from, to }, at) => (longest && from >= longest.from && to <= longest.to ? [at] : [])));
 }
 
-/** The line that stands for a group as an example; of several entries in a line it is the first. */
-export function exampleOf(text: string, within: EntryMark | undefined): string {
-  if (within === undefined) return text.trim();
-  const first = entriesOf(text, within)[0];
-  return first ? text.slice(first.from, first.to) : text.trim();
+/** The line that stands for a group as an example; of several entries in a line it is the first that is like the others. */
+export function exampleOf(text: string, { form, within }: Pick<GroupView, 'form' | 'within'>): string {
+  const entry = within && entryOfForm(text, within, form);
+  return entry ? text.slice(entry.from, entry.to) : text.trim();
 }

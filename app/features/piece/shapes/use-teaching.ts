@@ -98,7 +98,7 @@ export function useTeaching({ style, choices }: Pick<Decisions, 'style' | 'choic
     others: shapes.filter((one) => one !== chosen),
     begin(next) {
       setGroup(next);
-      const text = exampleOf(next.samples[0]!.text, next.within);
+      const text = exampleOf(next.samples[0]!.text, next);
       const bits = lineBits(text);
       setExamples([{ text, bits, marked: likelyMarks(text, bits), isGuess: true }]);
       read(undefined);
@@ -108,7 +108,7 @@ export function useTeaching({ style, choices }: Pick<Decisions, 'style' | 'choic
       setExamples((before) => before.map((one, at) => (at === example ? { ...one, marked, isGuess: false } : one)));
     },
     add(text) {
-      const line = exampleOf(text, undefined);
+      const line = text.trim();
       const bits = lineBits(line);
       setExamples((before) => [...before, { text: line, bits, marked: likelyMarks(line, bits), isGuess: true }]);
     },
