@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { Brand } from './brand.tsx';
 import { ThemeSwitch } from './theme-switch.tsx';
@@ -21,4 +22,15 @@ const Header = styled.header`
   min-height: 56px;
   border-bottom: 1px solid var(--line);
   background: var(--sheet);
+`;
+
+/** A way to another page, in the head. */
+export const HeaderLink = styled(Link)`
+  color: var(--ink);
+  text-decoration: none;
+  padding: 5px 8px;
+  border-radius: 8px;
+  &:hover {
+    background: var(--hover);
+  }
 `;

@@ -78,6 +78,9 @@ const Body = styled.div`
   min-height: 0;
   padding: 0 22px 4px;
   overflow: auto;
+  a {
+    color: var(--ribbon);
+  }
   p {
     color: var(--soft);
     font-size: 13px;

@@ -1,9 +1,8 @@
-import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Sample } from '../../../samples/index.ts';
 import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { PageHeader } from '../../ui/page-header.tsx';
+import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
 import type { DeskData } from './desk-actions.ts';
 import { ClipboardActions } from './clipboard-actions.tsx';
 import { PasteSheet } from './paste-sheet.tsx';
@@ -28,7 +27,7 @@ export function Desk({ samples, desk }: DeskProps) {
     <Page data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
       <PageHeader>
         <Tagline>{TAGLINE}</Tagline>
-        <StylesLink to="/styles">House styles</StylesLink>
+        <HeaderLink to="/styles">House styles</HeaderLink>
       </PageHeader>
       <StorageProblemNote problem={desk.problem} />
       <Columns {...home}>
@@ -68,16 +67,6 @@ const Page = styled.div`
   }
   &[data-dropping] {
     box-shadow: inset 0 0 0 4px var(--ribbon);
-  }
-`;
-
-const StylesLink = styled(Link)`
-  color: var(--ink);
-  text-decoration: none;
-  padding: 5px 8px;
-  border-radius: 8px;
-  &:hover {
-    background: var(--hover);
   }
 `;
 

@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import { FileTrigger, ListBox, ListBoxItem, ListBoxSection, Header } from 'react-aria-components';
-import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { BUILT_IN_STYLES } from '../../../core/index.ts';
 import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { PageHeader } from '../../ui/page-header.tsx';
+import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
 import { forWords } from '../../style-parts/style-words.ts';
 import { StyleEditor } from './style-editor.tsx';
 import type { StylesData } from './styles-actions.ts';
@@ -23,7 +22,7 @@ export function StylesScreen({ stored }: { readonly stored: StylesData }) {
     <Page>
       <PageHeader>
         <Title>House styles</Title>
-        <Link to="/">Desk</Link>
+        <HeaderLink to="/">Desk</HeaderLink>
       </PageHeader>
       <StorageProblemNote problem={stored.problem} />
       <Columns {...home}>
