@@ -14,18 +14,25 @@ test.each([
   ['Professor (00:01:12):', ['(00:01:12)', 72_000, NaN]],
   ['(see 0:12 and', ['0:12', 12_000, NaN]],
   ['1:02:03,5', ['1:02:03,5', 3_723_500, NaN]],
+  ["'0:04' it said", ['0:04', 4000, NaN]],
 ])('the time in %j', (line, [text, start, end]) => {
   const [time] = findClockTimes(line);
   expect(line.slice(time!.from, time!.to)).toBe(text);
   expect([time!.start, time!.end]).toEqual([start, end]);
 });
 
-test.each(['at 10:45 am', '1:30 Uhr', 'a scale of 1:2', '2026-01-01', 'Genesis 1:99', 'at noon'])(
-  'no time in %j',
-  (line) => {
-    expect(findClockTimes(line)).toEqual([]);
-  },
-);
+test.each([
+  'at 10:45 am',
+  '1:30 Uhr',
+  'a scale of 1:2',
+  '2026-01-01',
+  'Genesis 1:99',
+  'at noon',
+  "mained'0:04",
+  "the 0:04's",
+])('no time in %j', (line) => {
+  expect(findClockTimes(line)).toEqual([]);
+});
 
 test('a line has all its times, in order', () => {
   expect(findClockTimes('(0:03) So (0:07) Today <0:09>').map(({ start, bracket }) => [start, bracket])).toEqual([

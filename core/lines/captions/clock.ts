@@ -22,13 +22,14 @@ export interface ClockTime {
 export type Bracket = '' | '[' | '(' | '<' | '{';
 
 const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '<': '>', '{': '}' };
-const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?![\d:]))?(?=$|[\s\])>}[(<{,;.:!?"'”’»|–—-])(?!:\d)`;
+/** An apostrophe between it and a letter makes it the inside of a word: "mained'0:04", "the 0:04's". */
+const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?![\d:]))?(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d)`;
 const BETWEEN = String.raw`[ \t]*-{1,2}>[ \t]*|[ \t]*[-–—,][ \t]*|[ \t]+(?:to[ \t]+)?`;
 const SETTINGS = String.raw`(?:[ \t]+(?:align|position|line|size|vertical|region):\S+|[ \t]+[XY][12]:\d+)*`;
 /** A time of the day says so. */
 const OF_THE_DAY = String.raw`(?![ \t]?(?:[ap]\.?m\b|uhr\b|h\b|o['’]clock))`;
 const TIME = new RegExp(
-  String.raw`([[(<{]?)[ \t]?(?<=^|[\s[(<{>|"'“‘«])(${CLOCK})(?:(${BETWEEN})(${CLOCK})${SETTINGS})?${OF_THE_DAY}[ \t]?([\])>}]?)`,
+  String.raw`([[(<{]?)[ \t]?(?<=^|[\s[(<{>|"“‘«]|(?<![\p{L}\p{N}])')(${CLOCK})(?:(${BETWEEN})(${CLOCK})${SETTINGS})?${OF_THE_DAY}[ \t]?([\])>}]?)`,
   'giu',
 );
 /** At 25 frames a second. */
