@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { AS_ONE_PARAGRAPH, SIDE_BY_SIDE } from '../core/testing/two-columns.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'lucid-ribbon-'));
 const run = (args: string[], input: string | Uint8Array = '') =>
@@ -50,26 +51,9 @@ describe('the command', () => {
   });
 
   test('says where columns stand side by side, and puts one under the other where asked', () => {
-    const left = [
-      'A tide mill asks for',
-      'nothing but patience',
-      'and twice a day the',
-      'creek fills the pond',
-      'behind the wall and',
-      'twice a day it goes',
-    ];
-    const right = [
-      'out again through a',
-      'gate no wider than a',
-      'cart as his father',
-      'did before him and',
-      'nobody could say why',
-      'it was never closed.',
-    ];
-    const text = left.map((row, at) => `${row.padEnd(26)}${right[at]}`).join('\n');
-    expect(run(['clean'], text).stderr).toContain('lines 1 to 6 look like two columns side by side; --columns');
-    const { stdout, stderr } = run(['clean', '--columns'], text);
-    expect(stdout).toBe(`${[...left, ...right].join(' ')}\n`);
+    expect(run(['clean'], SIDE_BY_SIDE).stderr).toContain('lines 1 to 6 look like two columns side by side; --columns');
+    const { stdout, stderr } = run(['clean', '--columns'], SIDE_BY_SIDE);
+    expect(stdout).toBe(`${AS_ONE_PARAGRAPH}\n`);
     expect(stderr).toBe('');
   });
 

@@ -182,6 +182,5 @@ async function styleFor({
   }
   let style: Style = { ...base, passes, ...(apart && { apart }) };
   for (const path of shapes) style = applyShape(style, { ...(await shapeFrom(path)), id: newShapeId(style, []) });
-  // The style says what stands between paragraphs, unless the output has a form of its own.
-  return { style, output: output.apart === 'blank' ? { ...output, apart: style.apart } : output };
+  return { style, output };
 }

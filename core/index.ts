@@ -61,7 +61,7 @@ export { filterLedger, openLedger, type Ledger, type LedgerFilter } from './ledg
 export { viewEntry, type LedgerLine } from './ledger/ledger-line.ts';
 export { stepFor, type LedgerAction } from './ledger/ledger-steps.ts';
 export { isRuleId, type OwnRule, type RuleId } from './rules/own-rule.ts';
-export { columnsInOrder, findSideBySide, type SideBySide } from './columns/side-by-side.ts';
+export { columnsInOrder, findSideBySide, someLines } from './columns/side-by-side.ts';
 export { DIALECTS, type Dialect } from './shapes/expression.ts';
 export { kindsOfForm, WORDS_ALONE } from './shapes/group-lines.ts';
 export { learnPatterns, type Learned, type Reading } from './shapes/learn.ts';

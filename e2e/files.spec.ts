@@ -1,4 +1,5 @@
 import { strToU8, zipSync } from 'fflate';
+import { AS_ONE_PARAGRAPH, SIDE_BY_SIDE } from '../core/testing/two-columns.ts';
 import { PROSE, printPdf } from './print-pdf.ts';
 import { cleanTexts, expect, openDesk, pasteParts, pieceIsReady, test } from './test.ts';
 
@@ -58,28 +59,12 @@ test('formatted text from the clipboard keeps its paragraphs, its headings and l
 test('columns side by side are offered one under the other, with a preview, as a piece of its own', async ({
   page,
 }) => {
-  const left = [
-    'A tide mill asks for',
-    'nothing but patience',
-    'and twice a day the',
-    'creek fills the pond',
-    'behind the wall and',
-    'twice a day it goes',
-  ];
-  const right = [
-    'out again through a',
-    'gate no wider than a',
-    'cart as his father',
-    'did before him and',
-    'nobody could say why',
-    'it was never closed.',
-  ];
   await openDesk(page);
-  await pasteParts(page, { 'text/plain': left.map((row, at) => `${row.padEnd(26)}${right[at]}`).join('\n') });
+  await pasteParts(page, { 'text/plain': SIDE_BY_SIDE });
   await pieceIsReady(page);
   await page.getByRole('button', { name: 'Put one under the other…' }).click();
   await expect(page.getByRole('figure').filter({ hasText: 'Then' })).toContainText('twice a day it goes\nout again');
   await page.getByRole('button', { name: 'Make a piece of it' }).click();
   await expect(page.getByText('This is a new piece')).toBeVisible();
-  await expect(page.locator('[data-words]')).toHaveText([[...left, ...right].join(' ')]);
+  await expect(page.locator('[data-words]')).toHaveText([AS_ONE_PARAGRAPH]);
 });

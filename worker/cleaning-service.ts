@@ -10,6 +10,7 @@ import {
   readBlocks,
   revise,
   rowAt,
+  someLines,
   stepForPortion,
   stepForStet,
   textBetween,
@@ -26,6 +27,8 @@ import {
 } from '../core/index.ts';
 import type { CleaningService, Patch } from './protocol.ts';
 import { linesOf, summarize, type Session } from './session.ts';
+
+const LINES_OF_PREVIEW = 24;
 
 /** The cleaning itself and its rows. */
 export function cleaningService(session: Session): CleaningService {
@@ -69,7 +72,12 @@ export function cleaningService(session: Session): CleaningService {
       // A format with columns of its own has put them in order.
       if (cleaning.table.layout) return undefined;
       const stretches = findSideBySide(linesOf(cleaning));
-      return stretches.length === 0 ? undefined : { stretches, inOrder: columnsInOrder(cleaning.source, stretches) };
+      const [first] = stretches;
+      if (!first) return undefined;
+      const { source } = cleaning;
+      const inOrder = columnsInOrder(source, stretches);
+      const shown = (text: string) => someLines(text, first.from, LINES_OF_PREVIEW);
+      return { lines: [first.from + 1, stretches.at(-1)!.to], inOrder, now: shown(source), then: shown(inOrder) };
     },
     text: () => textByPieces(session.now().cleaning),
     sourceRanges: (ranges) => toSourceRanges(allPieces(session.now().cleaning), ranges),

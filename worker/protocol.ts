@@ -28,7 +28,6 @@ import type {
   ShapeDifference,
   ShapePreview,
   SourceKind,
-  SideBySide,
   Spot,
   Stage,
   Step,
@@ -118,6 +117,15 @@ export interface Answered {
   readonly next: NextDoubt;
 }
 
+/** A source that holds two columns side by side: from its first such line to its last, counted from 1. */
+export interface ColumnsFound {
+  readonly lines: readonly [number, number];
+  /** The source with one column under the other, and how both begin there. */
+  readonly inOrder: string;
+  readonly now: string;
+  readonly then: string;
+}
+
 /** The worker keeps one cleaning; the page asks for what it shows. */
 export interface CleaningService {
   /** Cleans a source from the start. */
@@ -149,8 +157,8 @@ export interface CleaningService {
   /** The clean text in a format and a shape; `title` is that of the piece. */
   output(id: OutputId, shape: OutputShape, title: string): Written;
   text(): string;
-  /** Where the source holds two columns side by side, and the source with one under the other; undefined where nowhere. */
-  columns(): { readonly stretches: readonly SideBySide[]; readonly inOrder: string } | undefined;
+  /** Two columns side by side in the source; undefined where there are none. */
+  columns(): ColumnsFound | undefined;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
   sourceRanges(clean: RangeList): RangeList;
   /** The source range of the lines first..last, counted from 1. */

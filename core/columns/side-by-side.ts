@@ -115,8 +115,8 @@ function runsOn(cells: readonly string[]): boolean {
  * Lines end as the first of the text does.
  */
 export function columnsInOrder(source: string, stretches: readonly SideBySide[]): string {
-  const end = /\r\n|\r|\n/.exec(source)?.[0] ?? '\n';
-  const lines = source.split(/\r\n|\r|\n/);
+  const end = LINE_END.exec(source)?.[0] ?? '\n';
+  const lines = source.split(LINE_END);
   const out: string[] = [];
   let next = 0;
   for (const { from, to, gutter } of stretches) {
@@ -130,6 +130,16 @@ export function columnsInOrder(source: string, stretches: readonly SideBySide[])
   }
   return [...out, ...lines.slice(next)].join(end);
 }
+
+/** Some lines of a text from one on, for a preview. */
+export function someLines(text: string, from: number, count: number): string {
+  return text
+    .split(LINE_END)
+    .slice(from, from + count)
+    .join('\n');
+}
+
+const LINE_END = /\r\n|\r|\n/;
 
 /** Without blank lines at the beginning and the end. */
 function withoutEdges(rows: readonly string[]): string[] {

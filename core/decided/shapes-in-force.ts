@@ -4,7 +4,7 @@ import type { LineTable } from '../lines/line-table.ts';
 import { PART_KINDS, type PartKind } from '../lines/part.ts';
 import { shapeLines } from '../shapes/apply-shapes.ts';
 import type { LineShape, WrittenAs } from '../shapes/line-shape.ts';
-import { isBlank } from '../shapes/signs.ts';
+import { withoutBlanks } from '../shapes/signs.ts';
 
 const PART_OF: Readonly<Record<WrittenAs, PartKind>> = { list: 'list', lines: 'verse', columns: 'table' };
 
@@ -22,10 +22,9 @@ export function putShapesInForce(source: string, table: LineTable, shapes: reado
     const as = PART_OF[shape.as];
     part[line] = 1 + PART_KINDS.indexOf(as);
     kind[line] = as === 'table' ? LineKind.tableRow : LineKind.prose;
-    from[line] = index.from[line]!;
-    to[line] = index.to[line]!;
-    while (isBlank(source[from[line]!])) from[line]!++;
-    while (to[line]! > from[line]! && isBlank(source[to[line]! - 1])) to[line]!--;
+    const words = withoutBlanks(source, index.from[line], index.to[line]);
+    from[line] = words.from;
+    to[line] = words.to;
     table.leadTo[line] = 0;
     table.tailFrom[line] = 0;
     table.removalDoubts.delete(line);

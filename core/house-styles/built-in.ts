@@ -35,7 +35,7 @@ export const BUILT_IN_STYLES: readonly BuiltInStyle[] = [
     id: 'scans',
     name: 'Scans',
     about: 'Pages read by a scanner: letters that it mistook are put right, each asked about where in doubt.',
-    style: style(['ocr-slips'], ['web-labels', 'links'], { certaintyLimit: 0.9 }),
+    style: style(['ocr-slips'], ['web-labels'], { certaintyLimit: 0.9 }),
   },
   {
     id: 'web',
@@ -54,7 +54,7 @@ export const BUILT_IN_STYLES: readonly BuiltInStyle[] = [
     id: 'e-books',
     name: 'E-books',
     about: 'Novels and stories: curly quotation marks, one form of ellipsis, nothing taken for a menu.',
-    style: style(['quotes', 'ellipses'], ['web-labels', 'author-year']),
+    style: style(['quotes', 'ellipses'], ['web-labels']),
   },
   {
     id: 'manuscript',

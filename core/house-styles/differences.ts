@@ -1,5 +1,7 @@
 import { FINDING_PASSES, findPass } from '../passes/index.ts';
 import { passesInOrder } from '../style/order.ts';
+import { rulesInForce } from '../style/rules.ts';
+import { shapesInForce } from '../style/shapes.ts';
 import { isPassOn, settingsOf, type Style } from '../style/style.ts';
 
 /** One thing in which a style differs from another. */
@@ -36,13 +38,13 @@ export function differencesOf(style: Style, from: Style): StyleDifference[] {
   const before = order(from);
   if (FINDING_PASSES.some((_, at) => now[at] !== before[at])) found.push({ kind: 'order' });
   const lists = [
-    ['rules', style.rules, from.rules],
-    ['shapes', style.shapes, from.shapes],
+    ['rules', rulesInForce(style), rulesInForce(from)],
+    ['shapes', shapesInForce(style), shapesInForce(from)],
     ['words', wordsOf(style), wordsOf(from)],
   ] as const;
   for (const [kind, own, other] of lists) {
-    const mine = new Set((own ?? []).map((one) => JSON.stringify(one)));
-    const theirs = new Set((other ?? []).map((one) => JSON.stringify(one)));
+    const mine = new Set(own.map((one) => JSON.stringify(one)));
+    const theirs = new Set(other.map((one) => JSON.stringify(one)));
     const added = [...mine].filter((one) => !theirs.has(one)).length;
     const gone = [...theirs].filter((one) => !mine.has(one)).length;
     if (added > 0 || gone > 0) found.push({ kind, added, gone });

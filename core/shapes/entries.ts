@@ -1,6 +1,6 @@
 import type { EntryMark, Part } from './line-shape.ts';
 import { isDigit } from '../text/characters.ts';
-import { isBlank, SIGN_CHARS, type SignId } from './signs.ts';
+import { isBlank, SIGN_CHARS, withoutBlanks, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 
 /** Cuts a line into its entries: between signs of one kind, or before each time. Linear in the length of the line. */
@@ -9,7 +9,7 @@ export function entriesOf(line: string, mark: EntryMark): Part[] {
   const entries: Part[] = [];
   let from = 0;
   for (const { from: end, to: next } of [...cuts, { from: line.length, to: line.length }]) {
-    const entry = solid(line, from, end);
+    const entry = withoutBlanks(line, from, end);
     if (entry.from < entry.to) entries.push(entry);
     from = next;
   }
@@ -34,14 +34,6 @@ function signsIn(line: string, mark: SignId): Part[] {
   return found;
 }
 
-function solid(line: string, from: number, to: number): Part {
-  let a = from;
-  let b = to;
-  while (a < b && isBlank(line[a])) a++;
-  while (b > a && isBlank(line[b - 1])) b--;
-  return { from: a, to: b };
-}
-
 /** The first entry of a line that has a form, or else its first: words may stand before the first ("Stops: 00:10 The quay; …"). */
 export function entryOfForm(line: string, mark: EntryMark, form: string): Part | undefined {
   const entries = entriesOf(line, mark);
@@ -53,18 +45,30 @@ const FEWEST_ENTRIES = 3;
 const ALIKE = 0.75;
 const MARKS: readonly EntryMark[] = ['bar', 'bullet', 'semicolon', 'slash', 'gap', 'time', 'comma'];
 
-/** What parts the entries of a line that holds several; undefined where it holds one. */
-export function entryMarkOf(line: string): EntryMark | undefined {
+/** What parts the entries of a line that holds several, and the form that most of them have; undefined where it holds one. */
+export function readRow(line: string): { readonly mark: EntryMark; readonly form: string } | undefined {
   if (line.length > LONGEST_ROW) return undefined;
-  return MARKS.find((mark) => {
-    if (!mayPart(line, mark)) return false;
+  for (const mark of MARKS) {
+    if (!mayPart(line, mark)) continue;
     const entries = entriesOf(line, mark);
-    if (entries.length < FEWEST_ENTRIES) return false;
-    const kinds = entries.map(({ from, to }) => formOf(lineTokens(line.slice(from, to))));
-    const typed = kinds.filter((kind) => kind.includes(' ') && /time|date|link|figure|bracket/.test(kind));
-    const most = Math.max(0, ...typed.map((kind) => typed.filter((other) => other === kind).length));
-    return most >= FEWEST_ENTRIES && most >= entries.length * ALIKE;
-  });
+    if (entries.length < FEWEST_ENTRIES) continue;
+    const { form, count } = mostFrequentForm(entries.map(({ from, to }) => formOf(lineTokens(line.slice(from, to)))));
+    // Words alone may stand between commas in any prose.
+    const isTelling = form.includes(' ') && /time|date|link|figure|bracket/.test(form);
+    if (isTelling && count >= FEWEST_ENTRIES && count >= entries.length * ALIKE) return { mark, form };
+  }
+  return undefined;
+}
+
+function mostFrequentForm(forms: readonly string[]): { form: string; count: number } {
+  const counts = new Map<string, number>();
+  let best = { form: '', count: 0 };
+  for (const form of forms) {
+    const count = (counts.get(form) ?? 0) + 1;
+    counts.set(form, count);
+    if (count > best.count) best = { form, count };
+  }
+  return best;
 }
 
 /** Whether a mark stands in a line often enough: looked at before the line is cut up. */

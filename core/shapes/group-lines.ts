@@ -1,4 +1,4 @@
-import { entriesOf, entryMarkOf, formOf } from './entries.ts';
+import { formOf, readRow } from './entries.ts';
 import type { EntryMark, Typed } from './line-shape.ts';
 import { LONGEST_LINE } from './match-shape.ts';
 import type { SignId } from './signs.ts';
@@ -19,15 +19,15 @@ export const WORDS_ALONE = 'text';
 
 /**
  * Groups lines by what they look like, the most lines first, running text last. Blank lines are in none. Linear in the text.
- * `lines` gives the words of each line.
  */
 export function groupLines(count: number, lineAt: (line: number) => string): LineGroup[] {
   const groups = new Map<string, { form: string; within?: EntryMark; lines: number[] }>();
   for (let line = 0; line < count; line++) {
     const words = lineAt(line);
     if (words.trim() === '') continue;
-    const within = entryMarkOf(words);
-    const form = within === undefined ? formOfLine(words) : formOfEntries(words, within);
+    const row = readRow(words);
+    const within = row?.mark;
+    const form = row?.form ?? formOfLine(words);
     const key = `${within ?? ''} ${form}`;
     const group = groups.get(key);
     if (group) group.lines.push(line);
@@ -42,16 +42,6 @@ function rank({ form }: LineGroup): number {
 
 function formOfLine(words: string): string {
   return words.length > LONGEST_LINE ? WORDS_ALONE : formOf(lineTokens(words)) || WORDS_ALONE;
-}
-
-/** The form that most entries of a line have. */
-function formOfEntries(words: string, within: EntryMark): string {
-  const counts = new Map<string, number>();
-  for (const { from, to } of entriesOf(words, within)) {
-    const form = formOfLine(words.slice(from, to));
-    counts.set(form, (counts.get(form) ?? 0) + 1);
-  }
-  return [...counts].sort((a, b) => b[1] - a[1])[0]![0];
 }
 
 /** The kinds and signs of a form, in order. */

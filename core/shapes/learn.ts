@@ -1,6 +1,6 @@
 import { matcherOf } from './match-shape.ts';
-import { type Part, type Pattern, type Slot, type TextSlot, type Typed } from './line-shape.ts';
-import { isBlank, signOf, SURE_CHARS, type SignId } from './signs.ts';
+import type { Part, Pattern, Slot, TextSlot, Typed } from './line-shape.ts';
+import { isBlank, signOf, SURE_CHARS, withoutBlanks, type SignId } from './signs.ts';
 import { lineTokens, type Token } from './tokens.ts';
 
 /** A line, or an entry of one, and the parts of it that a person wants, in order. */
@@ -9,8 +9,11 @@ export interface Example {
   readonly parts: readonly Part[];
 }
 
-/** Where an example can be read in several ways: a sign that stands more than once is meant where it first, or last, stands. */
-export const READINGS = ['first', 'last', 'anyWords', 'theseWords'] as const;
+/**
+ * How an example can be read: a sign that may stand more than once is meant where it first, or last, stands; words beside a mark with
+ * nothing between are these very words, or, with `anyWords`, any of that number.
+ */
+const READINGS = ['first', 'last', 'anyWords'] as const;
 export type Reading = (typeof READINGS)[number];
 
 export type Learned =
@@ -53,9 +56,8 @@ function isWhole({ line, parts }: Example): boolean {
 function wholeWords(line: string, parts: readonly Part[]): Part[] {
   const isLetter = (at: number) => /[\p{L}\p{M}\p{N}’']/u.test(line[at] ?? '');
   const out: Part[] = [];
-  for (let { from, to } of [...parts].sort((a, b) => a.from - b.from)) {
-    while (from < to && isBlank(line[from])) from++;
-    while (to > from && isBlank(line[to - 1])) to--;
+  for (const part of [...parts].sort((a, b) => a.from - b.from)) {
+    let { from, to } = withoutBlanks(line, part.from, part.to);
     if (from === to) continue;
     while (from > 0 && isLetter(from - 1) && isLetter(from)) from--;
     while (to < line.length && isLetter(to) && isLetter(to - 1)) to++;
@@ -73,12 +75,9 @@ function patternsOf(examples: readonly Example[], reading: Reading): Pattern[] |
     for (const pattern of ownPatterns(example, reading)) known.set(JSON.stringify(pattern), pattern);
   let patterns = [...known.values()].sort((a, b) => b.length - a.length);
   for (const { line, parts } of examples) {
-    const isRight = (pattern: Pattern) => {
-      const found = matcherOf({ patterns: [pattern] }).match(line);
-      return found === undefined || isSame(found, parts);
-    };
-    patterns = patterns.filter(isRight);
-    if (!patterns.some((pattern) => matcherOf({ patterns: [pattern] }).match(line))) return undefined;
+    const found = (pattern: Pattern) => matcherOf({ patterns: [pattern] }).match(line);
+    patterns = patterns.filter((pattern) => isSame(found(pattern) ?? parts, parts));
+    if (!patterns.some(found)) return undefined;
   }
   return patterns;
 }
@@ -97,9 +96,9 @@ function ownPatterns(example: Example, reading: Reading): Pattern[] {
   const patterns = [full];
   for (let end = pieces.length; end > lastKept + 1;) {
     end--;
-    while (end > lastKept + 1 && isJoint(pieces[end - 1]!)) end--;
+    while (end > lastKept + 1 && pieces[end - 1]!.is === 'sign') end--;
     const gone = pieces.slice(end);
-    if (gone.every(isJoint)) continue;
+    if (gone.every(({ is }) => is === 'sign')) continue;
     const shorter = slotsOf(example.line, pieces.slice(0, end), reading);
     const slots = withoutTail(shorter, gone);
     if (isTelling(slots)) patterns.push(slots);
@@ -109,15 +108,11 @@ function ownPatterns(example: Example, reading: Reading): Pattern[] {
 
 /** A token of the example as it is used: whole parts are one piece, words cut by a mark are two. */
 interface ExamplePiece extends Part {
-  readonly is: Token['is'] | 'joint';
+  readonly is: Token['is'];
   readonly sign?: SignId;
   readonly isKept: boolean;
   /** Parted from its neighbour by a mark alone. */
   readonly isCut?: boolean;
-}
-
-function isJoint({ is }: ExamplePiece): boolean {
-  return is === 'joint' || is === 'sign';
 }
 
 function piecesOf({ line, parts }: Example): ExamplePiece[] {
@@ -146,29 +141,21 @@ function piecesOf({ line, parts }: Example): ExamplePiece[] {
 
 /** Of words that a mark cut off, a sign at the cut is a piece of its own. */
 function pushToken(line: string, pieces: ExamplePiece[], token: Token, isCut: boolean): void {
-  let { from, to } = token;
   if (!isCut || token.is === 'sign') {
     pieces.push({ ...token, isKept: false });
     return;
   }
-  while (from < to && isBlank(line[from])) from++;
-  while (to > from && isBlank(line[to - 1])) to--;
+  let { from, to } = withoutBlanks(line, token.from, token.to);
   const push = (piece: Omit<ExamplePiece, 'isKept'>) => {
     if (piece.from < piece.to) pieces.push({ ...piece, isKept: false });
   };
   const head = signOf(line[from]);
   if (head && pieces.at(-1)?.isKept) {
     push({ is: 'sign', sign: head, from, to: from + 1 });
-    from++;
-    while (from < to && isBlank(line[from])) from++;
+    ({ from, to } = withoutBlanks(line, from + 1, to));
   }
   const tail = from < to ? signOf(line[to - 1]) : undefined;
-  let end = to;
-  if (tail) {
-    end--;
-    while (end > from && isBlank(line[end - 1])) end--;
-  }
-  push({ is: 'text', from, to: end, isCut: !head && !tail });
+  push({ is: 'text', ...withoutBlanks(line, from, tail ? to - 1 : to), isCut: !head && !tail });
   if (tail) push({ is: 'sign', sign: tail, from: to - 1, to });
 }
 
@@ -188,7 +175,7 @@ function slotsOf(line: string, pieces: readonly ExamplePiece[], reading: Reading
 }
 
 function isKnown({ is }: ExamplePiece): boolean {
-  return is !== 'text' && is !== 'sign' && is !== 'joint';
+  return is !== 'text' && is !== 'sign';
 }
 
 function signSlots(line: string, pieces: readonly ExamplePiece[], at: number): Slot[] {

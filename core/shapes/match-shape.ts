@@ -2,7 +2,7 @@ import { writeExpression } from './expression.ts';
 import type { LineShape, Part, Pattern } from './line-shape.ts';
 import { entriesOf } from './entries.ts';
 import { expressionOf } from './pattern-expression.ts';
-import { isBlank } from './signs.ts';
+import { withoutBlanks } from './signs.ts';
 
 /** A shape ready to be tried on lines. */
 export interface Matcher {
@@ -17,7 +17,7 @@ export function matcherOf({ patterns }: Pick<LineShape, 'patterns'>): Matcher {
   const tried = patterns.map(compilePattern);
   return {
     match(line) {
-      const { from, to } = trimmed(line);
+      const { from, to } = withoutBlanks(line);
       if (to - from > LONGEST_LINE || from === to) return undefined;
       const words = line.slice(from, to);
       for (const pattern of tried) {
@@ -39,13 +39,8 @@ function compilePattern(pattern: Pattern): (words: string) => Part[] | undefined
       .map((range) => ({ from: range![0], to: range![1] }));
 }
 
-function trimmed(line: string): Part {
-  let from = 0;
-  let to = line.length;
-  while (from < to && isBlank(line[from])) from++;
-  while (to > from && isBlank(line[to - 1])) to--;
-  return { from, to };
-}
+const FEWEST_ENTRIES = 2;
+const LEAST_SHARE_OF_ENTRIES = 0.5;
 
 /** What a shape makes of a line: replacements in order, which do not touch one another. */
 export interface ShapeEdit extends Part {
@@ -56,11 +51,13 @@ export interface ShapeEdit extends Part {
 export function shapeEdits(shape: LineShape, matcher: Matcher, line: string): ShapeEdit[] | undefined {
   if (shape.within === undefined) {
     const parts = matcher.match(line);
-    return parts && editsFor(shape, parts, trimmed(line));
+    return parts && editsFor(shape, parts, withoutBlanks(line));
   }
   const entries = entriesOf(line, shape.within);
   const matched = entries.map(({ from, to }) => shiftedBy(from, matcher.match(line.slice(from, to))));
-  if (entries.length < 2 || matched.every((parts) => !parts)) return undefined;
+  // In prose a word or two between commas may look like an entry by chance.
+  const fitting = matched.filter((parts) => parts).length;
+  if (fitting < FEWEST_ENTRIES || fitting < entries.length * LEAST_SHARE_OF_ENTRIES) return undefined;
   return entries.flatMap((entry, at): ShapeEdit[] => {
     const own = matched[at] ? editsFor(shape, matched[at], entry) : [];
     const before = entries[at - 1];

@@ -35,15 +35,15 @@ export interface ShapePreview {
   readonly misfits: readonly Misfit[];
 }
 
-/** A line that two shapes take differently. */
+/** A line that two shapes take differently: what each makes of it; undefined where it lets it stand. */
 export interface ShapeDifference extends NumberedLine {
-  readonly one: string;
-  readonly other: string;
+  readonly one: string | undefined;
+  readonly other: string | undefined;
 }
 
 const SAMPLES = 3;
 /** So many lines are given to be looked at. */
-export const MOST_ROWS = 400;
+const MOST_ROWS = 400;
 const MOST_MISFITS = 100;
 const MOST_GROUPS = 200;
 
@@ -87,15 +87,18 @@ export function writtenLines(shape: LineShape, text: TextLines): string[] {
   return Array.from(shapeLines([shape], text), ([line, { edits }]) => shapedText(text.at(line), edits).trim());
 }
 
-/** The first line that two shapes take differently, and what each makes of it; undefined where there is none. */
+/** The first line that two shapes take differently; undefined where there is none. */
 export function firstDifference(one: LineShape, other: LineShape, text: TextLines): ShapeDifference | undefined {
-  const others = shapeLines([other], text);
-  for (const [line, { edits }] of shapeLines([one], text)) {
-    const second = others.get(line);
-    if (!second) continue;
+  const [ones, others] = [shapeLines([one], text), shapeLines([other], text)];
+  const lines = [...new Set([...ones.keys(), ...others.keys()])].sort((a, b) => a - b);
+  for (const line of lines) {
     const words = text.at(line);
-    const [first, then] = [shapedText(words, edits), shapedText(words, second.edits)];
-    if (first !== then) return { line, text: words, one: first, other: then };
+    const made = (shaped: ReturnType<typeof shapeLines>) => {
+      const edits = shaped.get(line)?.edits;
+      return edits && shapedText(words, edits).trim();
+    };
+    const difference = { line, text: words, one: made(ones), other: made(others) };
+    if (difference.one !== difference.other) return difference;
   }
   return undefined;
 }

@@ -47,6 +47,15 @@ export function isBlank(char: string | undefined): boolean {
   return char === ' ' || char === '\t' || char === '\u00a0';
 }
 
+/** A range of a line without the blanks at its ends. */
+export function withoutBlanks(line: string, from = 0, to = line.length): { from: number; to: number } {
+  let a = from;
+  let b = to;
+  while (a < b && isBlank(line[a])) a++;
+  while (b > a && isBlank(line[b - 1])) b--;
+  return { from: a, to: b };
+}
+
 /** The sign that a character is; undefined where it is none. Dots are signs only in a row: see signAt. */
 export function signOf(char: string | undefined): SignId | undefined {
   return char === undefined ? undefined : BY_CHAR.get(char);

@@ -26,25 +26,37 @@ export function ClipboardActions({ styles, shape }: ClipboardActionsProps) {
   const fetcher = useFetcher<Taken>();
   const navigate = useNavigate();
   const known: readonly Stylish[] = [...styles, ...BUILT_IN_STYLES];
+  /** What the last run did, told once its piece is stored. */
+  const done = useRef<{ readonly text: string; readonly style: string; readonly isWritten: boolean }>(undefined);
   const run = async (wanted: Stylish | undefined) => {
     if (isBusy) return;
     setBusy(true);
-    // What cleans is fetched when it is first needed.
-    const { browserBoard, problemWords, runOnClipboard, summaryWords } = await import('./clipboard-run.ts');
-    const board = browserBoard();
-    const result = board
-      ? await runOnClipboard(board, styles, wanted, shape)
-      : ({ ok: false, problem: 'no-clipboard' } as const);
-    setBusy(false);
-    if (!result.ok) {
-      toast({ ...problemWords(result.problem), tone: 'bad' });
-      return;
+    try {
+      // What cleans is fetched when it is first needed.
+      const { browserBoard, problemWords, runOnClipboard, summaryWords } = await import('./clipboard-run.ts');
+      const result = await runOnClipboard(browserBoard(), styles, wanted, shape);
+      if (!result.ok) {
+        toast({ ...problemWords(result.problem), tone: 'bad' });
+        return;
+      }
+      const said = new URLSearchParams({
+        intent: 'create',
+        title: result.title,
+        text: handOver(result.text),
+        stay: '',
+      });
+      done.current = { text: summaryWords(result.summary), style: result.style, isWritten: result.isWritten };
+      await fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
+    } catch {
+      toast({
+        text: 'The clipboard could not be cleaned',
+        detail: 'It is as it was. Reload the page and try again.',
+        tone: 'bad',
+      });
+    } finally {
+      setBusy(false);
     }
-    const said = new URLSearchParams({ intent: 'create', title: result.title, text: handOver(result.text), stay: '' });
-    done.current = { text: summaryWords(result.summary), style: result.style, isWritten: result.isWritten };
-    await fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
   };
-  const done = useRef<{ readonly text: string; readonly style: string; readonly isWritten: boolean }>(undefined);
   const { data } = fetcher;
   useEffect(() => {
     if (!data || !done.current) return;
@@ -87,7 +99,7 @@ function useRunKeys(styles: readonly StyleRecord[], run: (style: Stylish | undef
   });
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      if (!event.altKey || event.ctrlKey || event.metaKey || event.repeat) return;
+      if (!event.altKey || event.ctrlKey || event.metaKey || event.repeat || isTyping(event)) return;
       const key = /^Digit([1-9])$/.exec(event.code)?.[1];
       const style = key === undefined ? undefined : styles.find((one) => one.key === key);
       if (event.code !== 'KeyC' && !style) return;
@@ -97,6 +109,13 @@ function useRunKeys(styles: readonly StyleRecord[], run: (style: Stylish | undef
     document.addEventListener('keydown', onKeyDown);
     return () => document.removeEventListener('keydown', onKeyDown);
   }, [styles]);
+}
+
+/** With Alt some keyboards write signs, such as “ç”: these belong to the words that are being typed. */
+function isTyping(event: KeyboardEvent): boolean {
+  const { target } = event;
+  if (event.getModifierState('AltGraph')) return true;
+  return (target instanceof HTMLTextAreaElement || target instanceof HTMLInputElement) && target.value !== '';
 }
 
 const Row = styled.div`

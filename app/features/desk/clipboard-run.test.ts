@@ -51,7 +51,7 @@ describe('a run on the clipboard', () => {
     expect(await runOnClipboard(holding('A letter.'), [], minutes, USUAL_SHAPE)).toMatchObject({ style: 'Minutes' });
   });
 
-  test.each<[string, Parameters<typeof runOnClipboard>[0], string]>([
+  test.each<[string, ReturnType<typeof holding>, string]>([
     ['nothing there', holding('', []), 'empty'],
     ['a picture', holding('', ['Files']), 'picture'],
     ['only white space', holding(' \n '), 'only-spaces'],

@@ -1,10 +1,10 @@
 import {
   NO_HISTORY,
   applyStep,
-  BUILT_IN_STYLES,
   historyChange,
   proposeStyle,
   styleInForce,
+  type History,
   type HouseStyle,
   type OutputShape,
   type Stage,
@@ -40,14 +40,18 @@ export interface Stylish extends HouseStyle {
   readonly id: string;
 }
 
-/** Reads the clipboard, cleans it and writes it back; without a style it takes the one that is meant for such a text, or the usual. */
+/**
+ * Reads the clipboard, cleans it and writes it back; without a style it takes the one of the person's own that is meant for such a
+ * text, or the usual.
+ */
 export async function runOnClipboard(
-  board: Board,
+  board: Board | undefined,
   own: readonly Stylish[],
   wanted: Stylish | undefined,
   lastShape: OutputShape,
   onStage: (stage: Stage) => void = () => undefined,
 ): Promise<RunResult> {
+  if (!board) return { ok: false, problem: 'no-clipboard' };
   let transfer: Transfer;
   try {
     transfer = await board.read();
@@ -57,25 +61,29 @@ export async function runOnClipboard(
   const incoming = await readTransfer(transfer);
   if (!incoming.ok) return incoming;
   const { text, title } = incoming;
-  const style = wanted ?? proposeStyle([...own, ...BUILT_IN_STYLES], { source: text.source })?.style;
-  const begun = style && { id: style.id, name: style.name, style: style.style };
-  const history = begun ? applyStep(NO_HISTORY, { kind: 'use-style', ...begun }) : NO_HISTORY;
   const client = startCleaning();
   try {
-    const decided = { history: historyChange(NO_HISTORY, history), slowRules: [] };
-    const { summary } = await client.open({ source: text.source, layout: text.layout }, decided, onStage);
+    let style = wanted ?? proposeStyle(own, { source: text.source })?.style;
+    const decided = () => ({ history: historyChange(NO_HISTORY, historyOf(style)), slowRules: [] });
+    let { summary } = await client.open({ source: text.source, layout: text.layout }, decided(), onStage);
+    // Which kind of text it is, is known once it was read.
+    const byKind = style ? undefined : proposeStyle(own, { source: text.source, kind: summary.kind })?.style;
+    if (byKind) {
+      style = byKind;
+      ({ summary } = await client.change(decided()));
+    }
     const copy = await client.copy(style?.output ?? lastShape);
     const isWritten = await board.write(copy).then(
       () => true,
       () => false,
     );
-    const kept = { ...text, ...(begun && { begun }) };
+    const begun = style && { id: style.id, name: style.name, style: style.style };
     return {
       ok: true,
-      text: kept,
+      text: { ...text, ...(begun && { begun }) },
       title: title || summary.suggestedTitle,
       summary,
-      style: styleInForce(history).name,
+      style: styleInForce(historyOf(style)).name,
       isWritten,
     };
   } catch {
@@ -83,6 +91,11 @@ export async function runOnClipboard(
   } finally {
     client.close();
   }
+}
+
+function historyOf(style: Stylish | undefined): History {
+  if (!style) return NO_HISTORY;
+  return applyStep(NO_HISTORY, { kind: 'use-style', id: style.id, name: style.name, style: style.style });
 }
 
 function problemOfReading(error: unknown): RunProblem {

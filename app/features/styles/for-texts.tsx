@@ -33,7 +33,7 @@ export function ForTexts({ texts = {}, onChange, shortcut, onKey }: ForTextsProp
   return (
     <Card
       title="For which texts"
-      about="It is proposed, and never used by itself, for new texts to which all of this applies."
+      about="It is proposed for new texts to which all of this applies, and used for them when the clipboard is cleaned."
     >
       <Field value={said.words ?? ''} onChange={(words) => change({ words })} maxLength={200}>
         <Label>Words near the beginning</Label>

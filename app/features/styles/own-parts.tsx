@@ -1,19 +1,9 @@
 import { useState } from 'react';
-import { Checkbox, Input, Label, TextField } from 'react-aria-components';
-import { styled } from 'styled-components';
-import {
-  applyRule,
-  applyRuleRemoval,
-  applyShapeRemoval,
-  compileQuery,
-  newRuleId,
-  type OwnRule,
-  type Style,
-} from '../../../core/index.ts';
-import { CarryOverOffer } from '../../style-parts/carry-over-offer.tsx';
+import { applyRule, applyRuleRemoval, applyShapeRemoval, newRuleId, type Style } from '../../../core/index.ts';
 import { Button, QuietButton } from '../../ui/buttons.tsx';
-import { faces } from '../../ui/theme.ts';
 import { Card } from './card.tsx';
+import { NewRule } from './new-rule.tsx';
+import { Row, RuleRow } from './rule-row.tsx';
 
 interface OwnPartsProps {
   readonly style: Style;
@@ -23,10 +13,7 @@ interface OwnPartsProps {
 /** The own rules and the taught line shapes of a style. */
 export function OwnParts({ style, onChange }: OwnPartsProps) {
   const { rules = [], shapes = [] } = style;
-  const add = () => {
-    const query = { text: 'find', expression: false, matchCase: false, wholeWords: true };
-    onChange(applyRule(style, { id: newRuleId(style, []), query, insert: 'replace' }));
-  };
+  const [isAdding, setAdding] = useState(false);
   return (
     <>
       <Card title="Own rules" about="They work after all passes, one after the other.">
@@ -38,7 +25,18 @@ export function OwnParts({ style, onChange }: OwnPartsProps) {
             onRemove={() => onChange(applyRuleRemoval(style, rule.id))}
           />
         ))}
-        <Button onPress={add}>Add a rule</Button>
+        {isAdding ? (
+          <NewRule
+            id={newRuleId(style, [])}
+            onKeep={(rule) => {
+              setAdding(false);
+              onChange(applyRule(style, rule));
+            }}
+            onCancel={() => setAdding(false)}
+          />
+        ) : (
+          <Button onPress={() => setAdding(true)}>Add a rule</Button>
+        )}
       </Card>
       <Card
         title="Line shapes"
@@ -63,148 +61,3 @@ export function OwnParts({ style, onChange }: OwnPartsProps) {
     </>
   );
 }
-
-interface RuleRowProps {
-  readonly rule: OwnRule;
-  readonly onChange: (rule: OwnRule) => void;
-  readonly onRemove: () => void;
-}
-
-/** One rule, to be changed where it stands; an expression that is wrong is said to be, and is kept as it was. */
-function RuleRow({ rule, onChange, onRemove }: RuleRowProps) {
-  const [typed, setTyped] = useState(rule.query.text);
-  const compiled = compileQuery({ ...rule.query, text: typed });
-  const isWrong = typed === '' || !compiled.ok;
-  const query = (part: Partial<OwnRule['query']>) => onChange({ ...rule, query: { ...rule.query, ...part } });
-  return (
-    <Row>
-      <Field
-        value={typed}
-        isInvalid={isWrong}
-        onChange={(text) => {
-          setTyped(text);
-          if (text !== '' && compileQuery({ ...rule.query, text }).ok) query({ text });
-        }}
-      >
-        <Label>Find</Label>
-        <Input spellCheck={false} />
-      </Field>
-      <Field value={rule.insert} onChange={(insert) => onChange({ ...rule, insert })}>
-        <Label>Replace with</Label>
-        <Input spellCheck={false} placeholder="nothing" />
-      </Field>
-      <Tick isSelected={rule.query.expression} onChange={(expression) => query({ expression })}>
-        expression
-      </Tick>
-      <Tick isSelected={rule.query.matchCase} onChange={(matchCase) => query({ matchCase })}>
-        match case
-      </Tick>
-      <Tick isSelected={rule.query.wholeWords} onChange={(wholeWords) => query({ wholeWords })}>
-        whole words
-      </Tick>
-      <QuietButton aria-label={`Remove the rule for “${rule.query.text}”`} onPress={onRemove}>
-        Remove
-      </QuietButton>
-      {(rule.query.expression || isWrong) && (
-        <CarryOverOffer
-          text={typed}
-          insert={rule.insert}
-          onCarry={({ text, insert, matchCase }) => {
-            setTyped(text);
-            const now = { ...rule.query, text, expression: true, ...(matchCase !== undefined && { matchCase }) };
-            onChange({ ...rule, query: now, insert });
-          }}
-        />
-      )}
-      {isWrong && (
-        <Wrong role="alert">
-          {typed === '' ? 'Say what to find.' : compiled.ok ? '' : `This expression is wrong: ${compiled.message}`}
-        </Wrong>
-      )}
-    </Row>
-  );
-}
-
-/** A box to tick with its words. */
-function Tick({
-  children,
-  ...props
-}: {
-  readonly isSelected: boolean;
-  readonly onChange: (on: boolean) => void;
-  readonly children: string;
-}) {
-  return (
-    <Box {...props}>
-      <i aria-hidden>{props.isSelected ? '✓' : ''}</i>
-      {children}
-    </Box>
-  );
-}
-
-const Row = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  padding-bottom: 8px;
-  border-bottom: 1px solid var(--line);
-  > span {
-    flex: 1;
-  }
-`;
-
-const Field = styled(TextField)`
-  flex: 1 1 200px;
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  label {
-    color: var(--soft);
-    white-space: nowrap;
-  }
-  input {
-    flex: 1;
-    min-width: 80px;
-    font: 14px/1.4 ${faces.source};
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--line);
-    border-radius: 8px;
-    padding: 5px 8px;
-  }
-  &[data-invalid] input {
-    border-color: var(--bad);
-  }
-`;
-
-const Box = styled(Checkbox)`
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  cursor: pointer;
-  i {
-    display: grid;
-    place-items: center;
-    width: 16px;
-    height: 16px;
-    border: 1px solid var(--soft);
-    border-radius: 4px;
-    font-style: normal;
-    font-size: 12px;
-  }
-  &[data-selected] i {
-    background: var(--ribbon);
-    border-color: var(--ribbon);
-    color: var(--sheet);
-  }
-  &[data-focus-visible] i {
-    outline: 2px solid var(--ribbon);
-    outline-offset: 1px;
-  }
-`;
-
-const Wrong = styled.p`
-  flex: 1 1 100%;
-  color: var(--bad) !important;
-`;

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { FileTrigger, ListBox, ListBoxItem, ListBoxSection, Header } from 'react-aria-components';
+import { FileTrigger, ListBox, ListBoxSection, Header } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { BUILT_IN_STYLES } from '../../../core/index.ts';
 import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
 import { home } from '../../ui/focus-home.tsx';
 import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
+import { SideItem } from '../../ui/side-item.ts';
 import { forWords } from '../../style-parts/style-words.ts';
 import { StyleEditor } from './style-editor.tsx';
 import type { StylesData } from './styles-actions.ts';
@@ -134,32 +135,10 @@ const Heading = styled(Header)`
   color: var(--soft);
 `;
 
-const Item = styled(ListBoxItem)`
-  display: grid;
-  gap: 1px;
-  padding: 6px 18px 6px 15px;
-  border-left: 3px solid transparent;
-  cursor: pointer;
-  outline: none;
-  b {
-    font-weight: 500;
-  }
+const Item = styled(SideItem)`
   small {
     font-size: 12.5px;
     color: var(--soft);
-  }
-  &[data-hovered] {
-    background: var(--hover);
-  }
-  &[data-selected] {
-    background: var(--chosen);
-    border-left-color: var(--ribbon);
-    b {
-      font-weight: 600;
-    }
-  }
-  &[data-focus-visible] {
-    box-shadow: inset 0 0 0 2px var(--ribbon);
   }
 `;
 

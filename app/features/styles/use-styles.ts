@@ -37,7 +37,14 @@ export function useStyles(stored: readonly StyleRecord[]): Styles {
     all,
     create: () => add(newRecord({ name: 'New style', style: DEFAULT_STYLE }, Date.now())),
     duplicate: (style) => add(newRecord({ ...style, name: `${style.name}, copy`, for: undefined }, Date.now())),
-    change: (style) => put({ ...style, changedAt: Date.now() }),
+    change(style) {
+      const now = Date.now();
+      put({ ...style, changedAt: now });
+      // A key is that of one style.
+      for (const other of all)
+        if (style.key !== undefined && other.key === style.key && other.id !== style.id)
+          put({ ...other, key: undefined, changedAt: now });
+    },
     remove(style) {
       setAll((before) => before.filter(({ id }) => id !== style.id));
       save({ intent: 'delete', id: style.id });

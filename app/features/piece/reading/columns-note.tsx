@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import type { SideBySide } from '../../../../core/index.ts';
+import type { ColumnsFound } from '../../../../worker/protocol.ts';
 import { checkText } from '../../../incoming/incoming.ts';
 import { Button, PrimaryButton, QuietButton } from '../../../ui/buttons.tsx';
 import { Notice } from '../../../ui/notice.tsx';
@@ -9,19 +9,11 @@ import { faces } from '../../../ui/theme.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 import { usePiece } from '../state/piece-context.ts';
 
-interface Found {
-  readonly stretches: readonly SideBySide[];
-  readonly inOrder: string;
-}
-
-/** Lines of the preview. */
-const SHOWN = 24;
-
 /** Says that a text holds two columns side by side, and offers it with one under the other, as a piece of its own. */
 export function ColumnsNote() {
-  const { ready, source, title, takeAgain } = usePiece();
+  const { ready, title, takeAgain } = usePiece();
   const { client } = ready;
-  const [found, setFound] = useState<Found>();
+  const [found, setFound] = useState<ColumnsFound>();
   const [isOpen, setOpen] = useState(false);
   useEffect(() => {
     let isCurrent = true;
@@ -31,12 +23,11 @@ export function ColumnsNote() {
     };
   }, [client]);
   if (!found) return null;
-  const [first] = found.stretches;
-  const from = first!.from;
   return (
     <Notice>
       <span>
-        Lines {from + 1} to {found.stretches.at(-1)!.to} look like <b>two columns side by side</b>.
+        Lines {found.lines[0].toLocaleString('en')} to {found.lines[1].toLocaleString('en')} look like{' '}
+        <b>two columns side by side</b>.
       </span>
       <Button onPress={() => setOpen(true)}>Put one under the other…</Button>
       <QuietButton onPress={() => setFound(undefined)}>No, thanks</QuietButton>
@@ -51,11 +42,11 @@ export function ColumnsNote() {
         <Pages>
           <figure>
             <figcaption>Now</figcaption>
-            <pre tabIndex={0}>{linesFrom(source, from)}</pre>
+            <pre tabIndex={0}>{found.now}</pre>
           </figure>
           <figure>
             <figcaption>Then</figcaption>
-            <pre tabIndex={0}>{linesFrom(found.inOrder, from)}</pre>
+            <pre tabIndex={0}>{found.then}</pre>
           </figure>
         </Pages>
         <Make onPress={() => takeAgain(Promise.resolve(checkText({ source: found.inOrder }, title)))}>
@@ -64,15 +55,6 @@ export function ColumnsNote() {
       </Sheet>
     </Notice>
   );
-}
-
-/** Some lines of a text, without cutting all of it up. */
-function linesFrom(text: string, first: number): string {
-  let at = 0;
-  for (let line = 0; line < first; line++) at = text.indexOf('\n', at) + 1;
-  let end = at;
-  for (let line = 0; line < SHOWN && end >= 0; line++) end = text.indexOf('\n', end + 1);
-  return text.slice(at, end < 0 ? undefined : end);
 }
 
 const Make = styled(PrimaryButton)`

@@ -1,6 +1,7 @@
-import { ListBox, ListBoxItem } from 'react-aria-components';
+import { ListBox } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { WORDS_ALONE, type GroupView } from '../../../../core/index.ts';
+import { SideItem } from '../../../ui/side-item.ts';
 import { faces } from '../../../ui/theme.ts';
 import { groupTitle } from './shape-words.ts';
 
@@ -74,17 +75,8 @@ const Groups = styled.nav`
   }
 `;
 
-const Group = styled(ListBoxItem)`
-  display: grid;
+const Group = styled(SideItem)`
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 2px 8px;
-  padding: 8px 16px;
-  cursor: pointer;
-  border-left: 3px solid transparent;
-  outline: none;
-  b {
-    font-weight: 600;
-  }
   span {
     color: var(--soft);
     font-variant-numeric: tabular-nums;
@@ -96,15 +88,5 @@ const Group = styled(ListBoxItem)`
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
-  }
-  &[data-hovered] {
-    background: var(--hover);
-  }
-  &[data-selected] {
-    background: var(--chosen);
-    border-left-color: var(--ribbon);
-  }
-  &[data-focus-visible] {
-    box-shadow: inset 0 0 0 2px var(--ribbon);
   }
 `;

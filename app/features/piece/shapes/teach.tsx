@@ -9,6 +9,9 @@ import { useOtherReading } from './use-shape-preview.ts';
 import type { Teaching } from './use-teaching.ts';
 import { WriteForm } from './write-form.tsx';
 
+/** What a reading makes of a line that it does not fit. */
+const LET_STAND = 'Leave it as it is';
+
 /** The examples, what is asked about them, and how they are written. */
 export function Teach({ teaching }: { readonly teaching: Teaching }) {
   const { ready } = usePiece();
@@ -42,9 +45,9 @@ export function Teach({ teaching }: { readonly teaching: Teaching }) {
             Line {other.line + 1} can be read in two ways: <code>{other.text.trim()}</code>
           </p>
           <Button data-chosen="" isDisabled>
-            {other.one}
+            {other.one ?? LET_STAND}
           </Button>
-          <Button onPress={() => teaching.read(other.reading)}>{other.other}</Button>
+          <Button onPress={() => teaching.read(other.reading)}>{other.other ?? LET_STAND}</Button>
         </Ask>
       )}
       {first && (

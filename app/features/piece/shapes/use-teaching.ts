@@ -86,6 +86,7 @@ export function useTeaching({ style, choices }: Pick<Decisions, 'style' | 'choic
     }));
   }, [learned, id, name, writing, within, examples]);
   const chosen = shapes.find((one) => one.reading === reading) ?? shapes[0];
+  const others = useMemo(() => shapes.filter((one) => one !== chosen), [shapes, chosen]);
   return {
     form: group && `${group.within ?? ''} ${group.form}`,
     examples,
@@ -95,7 +96,7 @@ export function useTeaching({ style, choices }: Pick<Decisions, 'style' | 'choic
     name,
     within,
     shape: chosen?.shape,
-    others: shapes.filter((one) => one !== chosen),
+    others,
     begin(next) {
       setGroup(next);
       const text = exampleOf(next.samples[0]!.text, next);
