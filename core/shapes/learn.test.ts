@@ -135,7 +135,7 @@ describe('small cases', () => {
     [['“<The mill>”, 1890'], '“A door, for cats”, 1892', ['A door, for cats']],
     [['a=<1>'], 'size=12', ['12']],
     [['ship/<gannet>/log'], 'ship/heron/log', ['heron']],
-    [['<The mill>.....................3'], 'The quay....12', ['The quay', 'The quay']],
+    [['<The mill>.....................3'], 'The quay....12', ['The quay']],
     [['[x] <Buy tar>'], '[ ] Mend oars', ['Mend oars']],
     [['The rope walk'], 'x', 'nothing'],
     [['<The rope walk>'], 'x', 'whole'],

@@ -12,7 +12,8 @@ export interface Token {
   readonly sign?: SignId;
 }
 
-/** Those that count wherever they stand, in the order in which they are looked for. A figure or bracket counts only at an edge. */
+/** Those that count wherever they stand, in the order in which they are looked for. A figure or bracket counts only where a
+ * line begins or ends, or behind a sign. */
 const ANYWHERE: readonly Typed[] = ['link', 'date', 'time'];
 const AT_EDGE: readonly Typed[] = ['bracket', 'figure'];
 
@@ -38,7 +39,8 @@ export function lineTokens(line: string): Token[] {
     textFrom = -1;
   };
   while (at < line.length) {
-    const isWordStart = at === 0 || isBlank(line[at - 1]) || signOf(line[at - 1]) !== undefined;
+    const isBehindSign = tokens.at(-1)?.is === 'sign' && tokens.at(-1)!.to === at;
+    const isWordStart = at === 0 || isBlank(line[at - 1]) || signOf(line[at - 1]) !== undefined || isBehindSign;
     const sign = signAt(line, at);
     const isLed = textFrom < 0 && (tokens.at(-1)?.is ?? 'sign') === 'sign';
     const typed = sign || !isWordStart || !mayBeTyped(line, at) ? undefined : typedAt(line, at, isLed);
@@ -87,7 +89,11 @@ function mayBeTyped(line: string, at: number): boolean {
 function typedAt(line: string, at: number, isLed: boolean): Omit<Token, 'from'> | undefined {
   for (const is of [...ANYWHERE, ...AT_EDGE]) {
     const to = endOf(is, line, at);
-    if (to !== undefined && (ANYWHERE.includes(is) || isLed || isTrailed(line, to))) return { is, to };
+    if (to === undefined) continue;
+    const next = skipBlanks(line, to);
+    // A figure before a sign may be one of the words: "Stop 4 | …".
+    const isLast = next === line.length || (is === 'bracket' && signAt(line, next) !== undefined);
+    if (ANYWHERE.includes(is) || isLed || isLast) return { is, to };
   }
   return undefined;
 }
@@ -100,12 +106,6 @@ function endOf(is: Typed, line: string, at: number): number | undefined {
   if (!found || found[0] === '') return undefined;
   const to = at + found[0].length;
   return to === line.length || isBlank(line[to]) || (is !== 'link' && signOf(line[to]) !== undefined) ? to : undefined;
-}
-
-/** Whether nothing follows, or a sign that parts pieces. */
-function isTrailed(line: string, to: number): boolean {
-  const next = skipBlanks(line, to);
-  return next === line.length || signAt(line, next) !== undefined;
 }
 
 function skipBlanks(line: string, from: number): number {
