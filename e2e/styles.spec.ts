@@ -16,6 +16,7 @@ test('a style is made, goes out as a file, comes in on a fresh browser, and clea
   await page.getByRole('button', { name: 'Add a rule' }).click();
   await page.getByLabel('Find', { exact: true }).fill('miller');
   await page.getByLabel('Replace with').fill('keeper');
+  await page.getByRole('button', { name: 'Keep the rule' }).click();
   await expect(page.getByText('Reference marks: off')).toBeVisible();
   await expect(page.getByText('1 more own rule')).toBeVisible();
   const [saved] = await Promise.all([

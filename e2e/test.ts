@@ -77,13 +77,21 @@ export function cleanTexts(page: Page): Promise<string[]> {
 
 /** Copies the clean text and gives what is then on the clipboard. */
 export async function copyClean(page: Page): Promise<{ plain: string; rich: string }> {
+  const nothing = { plain: '', rich: '' };
+  let copied = nothing;
+  await page.evaluate(() => navigator.clipboard.writeText(''));
   await page.getByRole('button', { name: 'Copy clean text' }).click();
+  // The browser refuses to read a clipboard that is written in the meantime.
+  await expect(async () => {
+    copied = await page.evaluate(async () => {
+      const [item] = await navigator.clipboard.read();
+      const read = async (type: string) => (await item!.getType(type)).text();
+      return { plain: await read('text/plain'), rich: await read('text/html') };
+    });
+    expect(copied).not.toEqual(nothing);
+  }).toPass();
   await expect(page.getByText('Clean text copied').first()).toBeVisible();
-  return page.evaluate(async () => {
-    const [item] = await navigator.clipboard.read();
-    const read = async (type: string) => (await item!.getType(type)).text();
-    return { plain: await read('text/plain'), rich: await read('text/html') };
-  });
+  return copied;
 }
 
 export const WRAPPED = `A tide mill asks for nothing but patience, and twice

@@ -1,4 +1,5 @@
-import { database } from './db.ts';
+import type { Answer } from '../core/index.ts';
+import { database, type Database } from './db.ts';
 import { guarded } from './errors.ts';
 
 /** What a person was typing in a row of a piece, and no step holds yet. `row` is where the row begins in the source. */
@@ -54,8 +55,58 @@ function readTyping(value: string): Typing | undefined {
   }
 }
 
-/** The key of the note that no style is to be proposed for a piece. */
-export function declinedKey(pieceId: string): string {
+/** An answer to a doubt, given and in no step yet. `key` is the doubt's. */
+export interface GivenAnswer {
+  readonly key: string;
+  readonly answer: Answer;
+  /** It is for all doubts alike. */
+  readonly alike: boolean;
+  /** In ms since the epoch. */
+  readonly givenAt: number;
+}
+
+function answersOf(pieceId: string): string {
+  return `answer ${pieceId} `;
+}
+
+/** Keeps an answer until the step that comes of it is stored. */
+export function keepAnswer(pieceId: string, given: GivenAnswer, db = database()): Promise<void> {
+  return guarded(async () => {
+    await db.notes.put({ key: answersOf(pieceId) + given.key, value: JSON.stringify(given) });
+  });
+}
+
+/** The step of an answer is stored, or there is none. `key` is the doubt's. */
+export function forgetAnswer(pieceId: string, key: string, db = database()): Promise<void> {
+  return guarded(() => db.notes.delete(answersOf(pieceId) + key));
+}
+
+/** The answers that were on their way when the page went, in the order in which they were given. */
+export function loadAnswers(pieceId: string, db = database()): Promise<readonly GivenAnswer[]> {
+  return guarded(async () => {
+    const notes = await db.notes.where('key').startsWith(answersOf(pieceId)).toArray();
+    return notes
+      .map(({ value }) => readAnswer(value))
+      .filter((given) => given !== undefined)
+      .sort((a, b) => a.givenAt - b.givenAt);
+  });
+}
+
+function readAnswer(value: string): GivenAnswer | undefined {
+  try {
+    const { key, answer, alike, givenAt } = JSON.parse(value) as Partial<GivenAnswer>;
+    const isWhole =
+      typeof key === 'string' &&
+      (answer === 'now' || answer === 'other') &&
+      typeof alike === 'boolean' &&
+      typeof givenAt === 'number';
+    return isWhole ? { key, answer, alike, givenAt } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function declinedKey(pieceId: string): string {
   return `declined ${pieceId}`;
 }
 
@@ -68,4 +119,10 @@ export function declineStyle(pieceId: string, db = database()): Promise<void> {
 
 export function hasDeclined(pieceId: string, db = database()): Promise<boolean> {
   return guarded(async () => (await db.notes.get(declinedKey(pieceId))) !== undefined);
+}
+
+/** Removes all notes of pieces, within the transaction that removes them. */
+export async function removeNotes(db: Database, pieceIds: readonly string[]): Promise<void> {
+  await db.notes.bulkDelete([...pieceIds.map(typingKey), ...pieceIds.map(declinedKey)]);
+  await db.notes.where('key').startsWithAnyOf(pieceIds.map(answersOf)).delete();
 }

@@ -2,7 +2,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../core/index.ts';
 import { openDatabase, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
-import { keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
+import { declineStyle, forgetAnswer, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
 import {
   appendStep,
   createPiece,
@@ -51,6 +51,23 @@ describe('pieces', () => {
     await deletePiece(id, 3, db);
     await listPieces(3 + 25 * 3600 * 1000, db);
     expect(await db.notes.count()).toBe(0);
+  });
+
+  test('answers that are in no step come back in the order in which they were given, and go with their piece', async () => {
+    const id = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
+    const first = { key: 'seam 9', answer: 'other', alike: false, givenAt: 5 } as const;
+    const second = { key: 'edit 4', answer: 'now', alike: true, givenAt: 6 } as const;
+    await keepAnswer(id, second, db);
+    await keepAnswer(id, first, db);
+    await keepAnswer('another', first, db);
+    await db.notes.put({ key: `answer ${id} broken`, value: '{"key":1}' });
+    expect((await loadPiece(id, db)).answers).toEqual([first, second]);
+    await forgetAnswer(id, first.key, db);
+    expect((await loadPiece(id, db)).answers).toEqual([second]);
+    await declineStyle(id, db);
+    await deletePiece(id, 3, db);
+    await listPieces(3 + 25 * 3600 * 1000, db);
+    expect(await db.notes.toCollection().primaryKeys()).toEqual(['answer another seam 9']);
   });
 
   test('that are not as they should be are told apart, with all that is stored of them; the others are listed', async () => {

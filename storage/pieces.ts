@@ -2,7 +2,15 @@ import { newId } from './new-id.ts';
 import type { History, Layout, Outcome, Step, StyleInForce } from '../core/index.ts';
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
-import { declinedKey, hasDeclined, loadTyping, typingKey, type Typing } from './notes.ts';
+import {
+  hasDeclined,
+  loadAnswers,
+  loadTyping,
+  removeNotes,
+  typingKey,
+  type GivenAnswer,
+  type Typing,
+} from './notes.ts';
 import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
 import { listVersions } from './versions.ts';
 
@@ -24,6 +32,8 @@ export interface StoredPiece {
   readonly versions: readonly VersionRecord[];
   /** What was being typed when the page went, and is in no step. */
   readonly typing: Typing | undefined;
+  /** The answers that were on their way when the page went. */
+  readonly answers: readonly GivenAnswer[];
   /** A style was proposed, and the person did not want it. */
   readonly declined: boolean;
 }
@@ -100,7 +110,7 @@ export function removeForGood(db: Database, ids: string[]): Promise<void> {
     await db.texts.bulkDelete(ids);
     await db.steps.where('pieceId').anyOf(ids).delete();
     await db.versions.where('pieceId').anyOf(ids).delete();
-    await db.notes.bulkDelete([...ids.map(typingKey), ...ids.map(declinedKey)]);
+    await removeNotes(db, ids);
   });
 }
 
@@ -110,10 +120,11 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
     const [piece, text] = await Promise.all([db.pieces.get(id), db.texts.get(id)]);
     if (!piece || !text || piece.deletedAt !== undefined) throw new StorageError('gone');
     if ((await readPieceRows([piece])).bad.length > 0) throw new StorageError('unreadable');
-    const [history, versions, typing, declined] = await Promise.all([
+    const [history, versions, typing, answers, declined] = await Promise.all([
       loadHistory(id, db),
       listVersions(id, db),
       loadTyping(id, db),
+      loadAnswers(id, db),
       hasDeclined(id, db),
     ]);
     return {
@@ -124,6 +135,7 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
       history,
       versions,
       typing,
+      answers,
       declined,
     };
   });

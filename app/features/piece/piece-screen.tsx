@@ -12,6 +12,7 @@ import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts'
 import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
 import { FailedCleaning } from './failed-cleaning.tsx';
 import { PieceHeader } from './piece-header.tsx';
+import { lostWork } from './state/lost-work.ts';
 import { keepPlace } from './state/place-keeper.ts';
 import { useCleaning } from './state/use-cleaning.ts';
 import { useCopy } from './state/use-copy.ts';
@@ -55,6 +56,7 @@ interface PieceScreenProps {
 export function PieceScreen({ stored, keys, shape: storedShape, styles: storedStyles }: PieceScreenProps) {
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
+  const answered = useCallback((key: string) => save({ intent: 'answered', key }), [save]);
   const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
   const cleaning = useCleaning(text, decisions);
   const { state, slowRules } = cleaning;
@@ -68,6 +70,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
   const [place] = useState(keepPlace);
+  const [lost] = useState(() => lostWork(stored.typing, stored.answers));
   const [tour, setTour] = useState<Tour>();
   const [isSigned, setSigned] = useState(false);
   // React may draw these in slices, and the page stays free.
@@ -125,7 +128,8 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
     origin: stored.origin,
     takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
     copy: () => copy?.(),
-    typing: stored.typing,
+    lost,
+    answered,
     decisions,
     slowRules,
     isSigned,

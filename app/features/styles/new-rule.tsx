@@ -16,12 +16,18 @@ export function NewRule({ id, onKeep, onCancel }: NewRuleProps) {
     query: { text: '', expression: false, matchCase: false, wholeWords: true },
     insert: '',
   });
+  const isEmpty = rule.query.text === '';
   return (
-    <>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!isEmpty) onKeep(rule);
+      }}
+    >
       <RuleRow rule={rule} onChange={setRule} onRemove={onCancel} isNew />
-      <Button isDisabled={rule.query.text === ''} onPress={() => onKeep(rule)}>
+      <Button type="submit" isDisabled={isEmpty}>
         Keep the rule
       </Button>
-    </>
+    </form>
   );
 }

@@ -1,9 +1,11 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Answer, DoubtView, Place } from '../../../../core/index.ts';
+import { keepAnswer } from '../../../../storage/notes.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
 import type { PieceView } from '../state/piece-context.ts';
 import type { GoTo } from '../reading/use-going.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+import { useRecoveredAnswers } from './use-recovered-answers.ts';
 
 const NONE_LEFT: NextDoubt = { left: 0, following: [] };
 
@@ -21,11 +23,14 @@ export interface Doubts {
   show(): void;
 }
 
+export type DoubtedPiece = Pick<PieceView, 'id' | 'ready' | 'decisions' | 'place' | 'lost' | 'answered'>;
+
 /**
  * Asks the worker for the next doubt after each change. An answer goes to the doubt that was on the screen when it was given; the
  * one after it is shown at once, from what is known, and answers to it are taken while the first is on its way.
  */
-export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' | 'decisions' | 'place'>): Doubts {
+export function useDoubts(piece: DoubtedPiece): Doubts {
+  const { id, ready, decisions, place, answered } = piece;
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
   const [later, setLater] = useState<readonly string[]>([]);
@@ -58,6 +63,7 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
   }, [client, version, order, later, isTouched]);
 
   const { take } = decisions;
+  useRecoveredAnswers(piece);
   const view = next?.view;
   /** What is on the screen: a key answers the question that is seen, whichever handler of keys still hears it. */
   const shown = useRef(next);
@@ -72,6 +78,8 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
       const known = [...later, ...settled.current, ...onTheWay.current];
       onTheWay.current = [...onTheWay.current, key];
       setFollows(true);
+      // Where it cannot be kept, the step that follows says so.
+      keepAnswer(id, { key, answer: given, alike, givenAt: Date.now() }).catch(() => undefined);
       const isOpen = ({ doubt }: DoubtView) =>
         !known.includes(doubt.key) && !(alike && doubt.alike === asked?.doubt.alike);
       const [upcoming, ...rest] = following.filter(isOpen);
@@ -80,21 +88,21 @@ export function useDoubts({ ready, decisions, place }: Pick<PieceView, 'ready' |
         setNext(shown.current);
       }
       client.doubts.answer(key, given, alike, order, known).then(
-        (answered) => {
+        (result) => {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
           // Answered before the last answer has come into the text, these are still counted.
-          const stillLeft = Math.max(0, answered.next.left - settled.current.length);
-          settled.current = [...settled.current, ...answered.settled];
-          if (onTheWay.current.length === 0)
-            setNext(stillLeft === 0 ? NONE_LEFT : { ...answered.next, left: stillLeft });
-          if (answered.step) take(answered.step);
+          const stillLeft = Math.max(0, result.next.left - settled.current.length);
+          settled.current = [...settled.current, ...result.settled];
+          if (onTheWay.current.length === 0) setNext(stillLeft === 0 ? NONE_LEFT : { ...result.next, left: stillLeft });
+          if (result.step) take(result.step);
+          answered(key);
         },
         () => {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
         },
       );
     },
-    [client, take, order, later],
+    [id, client, take, answered, order, later],
   );
   const putOff = useCallback(() => {
     const key = shown.current?.view?.doubt.key;

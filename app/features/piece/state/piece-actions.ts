@@ -4,7 +4,7 @@ import type { PieceRecord, StyleRecord, VersionRecord } from '../../../../storag
 import { StorageError, type StorageProblem } from '../../../../storage/errors.ts';
 import { appendStep, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
 import { saveKeys, saveShape } from '../../../../storage/preferences.ts';
-import { declineStyle } from '../../../../storage/notes.ts';
+import { declineStyle, forgetAnswer } from '../../../../storage/notes.ts';
 import { saveStyle } from '../../../../storage/styles.ts';
 import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 
@@ -12,6 +12,8 @@ import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 export type PieceWrite =
   | { readonly intent: 'step'; readonly at: number; readonly step: Step }
   | { readonly intent: 'move'; readonly from: number; readonly to: number }
+  /** The step of an answer was stored before this. `key` is the doubt's. */
+  | { readonly intent: 'answered'; readonly key: string }
   | { readonly intent: 'rename'; readonly title: string }
   | { readonly intent: 'note'; readonly note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'> }
   | { readonly intent: 'keep-version'; readonly version: VersionRecord }
@@ -48,6 +50,9 @@ async function store(id: string, write: PieceWrite, now: number): Promise<boolea
       return (await appendStep(id, write.at, write.step, now)).merged;
     case 'move':
       await moveInHistory(id, write.from, write.to, now);
+      return false;
+    case 'answered':
+      await forgetAnswer(id, write.key);
       return false;
     case 'rename':
       await renamePiece(id, write.title, now);

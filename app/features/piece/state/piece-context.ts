@@ -2,8 +2,8 @@ import { useOutletContext } from 'react-router';
 import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
 import type { Origin, StyleRecord } from '../../../../storage/db.ts';
 import type { Incoming } from '../../../incoming/incoming.ts';
-import type { Typing } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
+import type { LostWork } from './lost-work.ts';
 import type { PlaceKeeper } from './place-keeper.ts';
 import type { Decisions } from './use-decisions.ts';
 
@@ -34,8 +34,9 @@ export interface PieceView {
   takeAgain(incoming: Promise<Incoming>): void;
   /** Copies the clean text, plain and formatted. */
   copy(): void;
-  /** What was being typed when the page went, and is in no step. */
-  readonly typing: Typing | undefined;
+  readonly lost: LostWork;
+  /** The step of the answer to a doubt was taken; nothing more is to be kept of it. */
+  answered(key: string): void;
   readonly ready: Ready;
   readonly decisions: Decisions;
   readonly slowRules: readonly OwnRule[];
