@@ -1,6 +1,7 @@
 import type { Output } from './open-output.ts';
 import { bulletedText, type OutputBlock } from './output-blocks.ts';
-import { withoutStart, type Run } from './runs.ts';
+import { escapeInline, escapeStarts, toInline } from './markdown-inline.ts';
+import { withoutStart } from './runs.ts';
 import type { OutputShape } from './shape.ts';
 import { ended } from './to-text.ts';
 import { wrap } from './wrap.ts';
@@ -30,12 +31,22 @@ function toBlock(block: OutputBlock, shape: OutputShape): string {
   const { kind, level, text } = block;
   if (kind === 'code') return fenced(text);
   if (kind === 'section-break') return '---';
-  const words = block.runs.map(toInline).join('');
-  if (kind === 'heading') return `${'#'.repeat(level)} ${words.replace(/\s*\n\s*/g, ' ')}`;
+  const words = toInline(block.runs);
+  if (kind === 'heading')
+    return `${'#'.repeat(level)} ${words
+      .trim()
+      .replace(/\s*\n\s*/g, ' ')
+      .replace(/#+$/, '\\$&')}`;
   if (kind === 'list-item') return toItem(block, shape);
-  if (kind === 'verse' || kind === 'contents') return escapeStarts(words).replace(/\n(?!\n)/g, '\\\n');
+  if (kind === 'verse' || kind === 'contents')
+    return withIndents(escapeStarts(words)).replace(/(?<!\n)\n(?!\n)/g, '\\\n');
   if (kind === 'quote') return wrap(escapeStarts(words), shape.wrap && shape.wrap - 2).replace(/^/gm, '> ');
-  return hardBreaks(wrap(escapeStarts(words), shape.wrap), text);
+  return hardBreaks(wrap(escapeStarts(words.trimStart()), shape.wrap), text);
+}
+
+/** Blanks at the beginning of a line that do not go: those of a first line would make code of it. */
+function withIndents(words: string): string {
+  return words.replace(/^[ \t]+/gm, (blanks) => '\u00a0'.repeat(blanks.length));
 }
 
 /** A line end that the clean text has within a paragraph is one in Markdown too; those of wrapping are not. */
@@ -48,48 +59,12 @@ function toItem(block: OutputBlock, shape: OutputShape): string {
   const bulleted = bulletedText(block);
   const numbered = bulleted === undefined ? /^(\d{1,9}[.)])\s+/.exec(text) : null;
   const skipped = bulleted !== undefined ? text.length - bulleted.length : (numbered?.[0].length ?? 0);
-  const words = withoutStart(runs, skipped).map(toInline).join('');
+  const words = toInline(withoutStart(runs, skipped));
   const indent = '  '.repeat(level - 1);
   const sign = numbered ? `${numbered[1]} ` : '- ';
   const lead = indent + ' '.repeat(sign.length);
   const lines = wrap(escapeStarts(words), shape.wrap && Math.max(1, shape.wrap - lead.length));
   return indent + sign + lines.replace(/\n/g, `\n${lead}`);
-}
-
-const SPECIAL = /[\\`*_[\]<>]|(?<=\w)~~|~~(?=\w)|&(?=#?\w+;)/g;
-
-function escapeInline(text: string): string {
-  return text.replace(SPECIAL, (sign, at: number) => {
-    // A lone sign within a word or between spaces is no markup.
-    if (sign === '_' && /\w/.test(text[at - 1] ?? '') && /\w/.test(text[at + 1] ?? '')) return sign;
-    if (sign === '*' && /\s|^$/.test(text[at - 1] ?? '') && /\s|^$/.test(text[at + 1] ?? '')) return sign;
-    if (sign === '<' && !/[A-Za-z/!?]/.test(text[at + 1] ?? '')) return sign;
-    if (sign === '>' && at > 0) return sign;
-    if (sign === ']' || sign === '[') return `\\${sign}`;
-    return `\\${sign}`;
-  });
-}
-
-/** What would begin a heading, a list, a quotation or a rule at the beginning of a line. */
-function escapeStarts(words: string): string {
-  return words
-    .replace(/^(\s*)(#{1,6}(?=\s|$)|[-+*](?=\s)|>|={3,}\s*$|-{3,}\s*$)/gm, '$1\\$2')
-    .replace(/^(\s*\d{1,9})([.)])(?=\s)/gm, '$1\\$2');
-}
-
-function toInline({ text, isEmphasis, isStrong, isCode, link }: Run): string {
-  if (isCode && !text.includes('`')) return linked(`\`${text}\``, link);
-  const [, before, words, after] = /^(\s*)([^]*?)(\s*)$/.exec(text)!;
-  if (words === '') return text;
-  const sign = `${isStrong ? '**' : ''}${isEmphasis ? '*' : ''}`;
-  const closing = [...sign].reverse().join('');
-  return `${before}${linked(`${sign}${escapeInline(words!)}${closing}`, link)}${after}`;
-}
-
-function linked(words: string, link: string | undefined): string {
-  return link === undefined || link === ''
-    ? words
-    : `[${words}](${/[\s()]/.test(link) ? `<${link.replace(/[<>\n]/g, encodeURIComponent)}>` : link})`;
 }
 
 function fenced(text: string): string {

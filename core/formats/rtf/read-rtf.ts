@@ -4,12 +4,13 @@ import { isEncoding } from '../decode.ts';
 import { UnreadableError, type Document } from '../document.ts';
 import { documentWriter, writeWith, type BlockForm, type DocumentWriter, type Look } from '../document-writer.ts';
 import { indentLead } from '../word/indent.ts';
+import { textBoxes, type TextBoxes } from '../word/text-boxes.ts';
 import { rtfTokens } from './rtf-tokens.ts';
 import { CHARSETS, CODE_PAGES, KEPT, NOT_TEXT, SIGNS } from './rtf-words.ts';
 
 /**
  * Reads Rich Text Format: paragraphs with their line breaks, headings by their outline level, lists with the signs that stand in the
- * file, tables a row to a line, notes at the end. Heads and feet of pages, hidden and deleted text, pictures and fields' codes are
+ * file, tables a row to a line, text boxes behind their paragraphs, notes at the end. Heads and feet of pages, hidden and deleted text, pictures and fields' codes are
  * not read. Throws UnreadableError.
  */
 export function readRtf(bytes: Uint8Array): Document {
@@ -30,6 +31,7 @@ export function readRtf(bytes: Uint8Array): Document {
   }
   sayBytes(reading);
   writer.close();
+  reading.boxes.writeTo(writer);
   for (const [at, words] of reading.notes.entries()) {
     writer.open({ element: Element.note, apart: 'around' });
     writer.write(`[${at + 1}] ${words}`);
@@ -53,13 +55,24 @@ interface Reading {
   bytes: number[];
   /** How many characters after a Unicode one stand in for it, and are passed over. */
   toSkip: number;
-  /** The words of a note or of the sign of a list item, while one is open, and the depth of its group. */
-  aside: { readonly kind: 'note' | 'sign'; readonly depth: number; readonly words: string[] } | undefined;
+  readonly boxes: TextBoxes;
+  /** What is open within a paragraph and is not of its words, one within another. */
+  readonly asides: Aside[];
   /** The sign of the item that the next paragraph begins. */
   sign: string;
   hadWords: boolean;
+  /** A row of a table was begun; paragraphs in its cells are words of one line. */
+  inRow: boolean;
   /** At the beginning of a group, where a word says what the group is. */
   atStart: boolean;
+}
+
+/** A text box, a note, or the sign of a list item; `words` are those of the latter two. */
+interface Aside {
+  readonly kind: 'box' | 'note' | 'sign';
+  /** The depth of its group. */
+  readonly depth: number;
+  readonly words: string[];
 }
 
 interface Group extends Look {
@@ -106,9 +119,11 @@ function beginReading(writer: DocumentWriter): Reading {
     inFontTable: false,
     bytes: [],
     toSkip: 0,
-    aside: undefined,
+    boxes: textBoxes(),
+    asides: [],
     sign: '',
     hadWords: false,
+    inRow: false,
     atStart: true,
   };
 }
@@ -123,21 +138,26 @@ function openGroup(reading: Reading): void {
 }
 
 function closeGroup(reading: Reading): void {
-  const { groups, aside } = reading;
+  const { groups, asides } = reading;
   const depth = groups.length;
   if (depth > 1) groups.pop();
   if (!top(reading).isSkipped) reading.inFontTable = false;
-  if (aside?.depth === depth) {
-    reading.aside = undefined;
-    const words = aside.words.join('').replace(/\s+/g, ' ').trim();
-    if (aside.kind === 'sign') reading.sign = words;
-    else {
-      reading.notes.push(words);
-      say(reading, `[${reading.notes.length}]`);
-    }
-  }
+  if (asides.at(-1)?.depth === depth) closeAside(reading, asides.pop()!);
   reading.toSkip = 0;
   reading.atStart = false;
+}
+
+function closeAside(reading: Reading, { kind, words: parts }: Aside): void {
+  if (kind === 'box') {
+    reading.boxes.close();
+    return;
+  }
+  const words = parts.join('').replace(/\s+/g, ' ').trim();
+  if (kind === 'note') {
+    reading.notes.push(words);
+    say(reading, `[${reading.notes.length}]`);
+  } else if (reading.asides.length > 0) say(reading, `${words} `);
+  else reading.sign = words;
 }
 
 function takeByte(reading: Reading, byte: number): void {
@@ -187,22 +207,42 @@ function takeFont(reading: Reading, word: string, value = 0): void {
 type AtWord = (reading: Reading, value: number | undefined) => void;
 
 const endParagraph: AtWord = (reading) => {
-  const { aside, writer } = reading;
-  if (aside) {
-    aside.words.push(' ');
+  const { asides, writer, boxes } = reading;
+  if (asides.length > 0) {
+    sayAside(reading, '\n');
+    return;
+  }
+  if (reading.inRow && reading.paragraph.isRow) {
+    if (writer.hasWords()) say(reading, ' ');
     return;
   }
   if (writer.hasWords() && reading.hadWords) writer.close();
   else writer.emptyLine();
+  boxes.writeTo(writer);
   reading.hadWords = false;
 };
 
+/** Words of the aside that was opened last. */
+function sayAside({ asides, boxes }: Reading, text: string): void {
+  const aside = asides.at(-1);
+  if (aside?.kind === 'box') boxes.say(text);
+  else aside?.words.push(text);
+}
+
 const openAside =
-  (kind: 'note' | 'sign'): AtWord =>
+  (kind: Aside['kind']): AtWord =>
   (reading) => {
-    reading.aside = { kind, depth: reading.groups.length, words: [] };
+    reading.asides.push({ kind, depth: reading.groups.length, words: [] });
+    if (kind === 'box') reading.boxes.open();
     top(reading).isRaised = false;
   };
+
+function endRow(reading: Reading): void {
+  reading.writer.close();
+  reading.boxes.writeTo(reading.writer);
+  reading.hadWords = false;
+  reading.inRow = false;
+}
 
 /** A look that a word switches on, and the same word with 0 switches off. */
 const look =
@@ -229,23 +269,30 @@ const WORDS: Readonly<Record<string, AtWord>> = {
   par: endParagraph,
   sect: endParagraph,
   page: endParagraph,
-  line: ({ aside, writer }) => {
-    if (aside) aside.words.push(' ');
-    else writer.breakLine();
+  line: (reading) => {
+    if (reading.asides.length > 0) sayAside(reading, '\n');
+    else reading.writer.breakLine();
   },
   tab: (reading) => {
-    if (reading.aside || reading.writer.hasWords()) say(reading, ' ');
+    if (reading.asides.length > 0 || reading.writer.hasWords()) say(reading, ' ');
   },
   pard: (reading) => {
-    reading.paragraph = {};
+    if (reading.asides.length === 0) reading.paragraph = {};
   },
-  intbl: ({ paragraph }) => {
-    paragraph.isRow = true;
+  intbl: ({ paragraph, asides }) => {
+    if (asides.length === 0) paragraph.isRow = true;
   },
-  cell: ({ writer }) => writer.nextCell(),
+  trowd: (reading) => {
+    if (reading.asides.length === 0) reading.inRow = true;
+  },
+  nestcell: (reading) => say(reading, ' '),
+  cell: (reading) => {
+    if (reading.asides.length > 0) sayAside(reading, ' ');
+    else reading.writer.nextCell();
+  },
   row: (reading) => {
-    reading.writer.close();
-    reading.hadWords = false;
+    if (reading.asides.length > 0) sayAside(reading, '\n');
+    else endRow(reading);
   },
   fi: ({ paragraph }, value = 0) => {
     paragraph.firstLine = value;
@@ -268,14 +315,15 @@ const WORDS: Readonly<Record<string, AtWord>> = {
   listtext: openAside('sign'),
   pntext: openAside('sign'),
   footnote: openAside('note'),
+  shptxt: openAside('box'),
 };
 
 function say(reading: Reading, text: string): void {
-  const { aside, writer, paragraph, sign } = reading;
+  const { asides, writer, paragraph, sign } = reading;
   const group = top(reading);
   if (group.isSkipped || group.isHidden || text === '') return;
-  if (aside) {
-    aside.words.push(text);
+  if (asides.length > 0) {
+    sayAside(reading, text);
     return;
   }
   if (!writer.hasWords()) {

@@ -12,6 +12,22 @@ describe('Rich Text Format', () => {
     ['hidden text', 'A{\\v secret}B', 'AB'],
     ['notes at the end', 'Oak{\\footnote From Norhithe.} gate\\par', 'Oak[1] gate\n\n[1] From Norhithe.'],
     ['rows', '\\trowd\\intbl A\\cell B\\cell\\row After\\par', 'A\tB\nAfter'],
+    [
+      'paragraphs within a cell',
+      '\\trowd\\pard\\intbl A\\par B\\cell C\\cell\\row\\trowd D\\cell\\row\\pard After\\par',
+      'A B\tC\nD\nAfter',
+    ],
+    ['rows within a cell', '\\trowd\\intbl\\itap2 A\\nestcell B\\nestcell\\cell C\\cell\\row', 'A B\tC'],
+    [
+      'a text box behind its paragraph, without its properties',
+      'One {\\shp{\\*\\shpinst{\\sp{\\sn fill}{\\sv 7}}{\\shptxt\\pard Box\\par}}}two\\par Three',
+      'One two\n\nBox\n\nThree',
+    ],
+    [
+      'a list within a note',
+      'Oak{\\footnote Of {\\listtext 1.\\tab}old wood} gate\\par',
+      'Oak[1] gate\n\n[1] Of 1. old wood',
+    ],
     ['list signs', '{\\listtext 1.\\tab}Oil\\par{\\listtext 2.\\tab}Wick\\par', '1. Oil\n2. Wick'],
     ['binary data', 'A{\\pict\\bin5 }}{{\\}B', 'AB'],
   ])('%s', async (_name, body, text) => {

@@ -5,6 +5,7 @@ import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import type { Numbering } from './docx-numbering.ts';
 import type { ParagraphStyle, Styles } from './docx-styles.ts';
 import { indentLead } from './indent.ts';
+import { textBoxes, type TextBoxes } from './text-boxes.ts';
 
 /** What the body of a document refers to in its other parts. */
 export interface DocxParts {
@@ -26,8 +27,7 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
     asNotes,
     notes: new Map(),
     paragraphs: [],
-    boxes: [],
-    box: undefined,
+    boxes: textBoxes(),
     rows: 0,
     links: [],
     run: PLAIN,
@@ -45,6 +45,8 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
     },
     close: (name) => AT_END[name]?.(body),
   });
+  writer.close();
+  body.boxes.writeTo(writer);
   return body.notes;
 }
 
@@ -61,9 +63,7 @@ interface Body {
   readonly notes: DocxNotes;
   /** Those that are open: one may stand in a text box within another. */
   readonly paragraphs: Paragraph[];
-  /** What stands in text boxes within a paragraph waits for its end. */
-  readonly boxes: string[];
-  box: string[] | undefined;
+  readonly boxes: TextBoxes;
   /** The rows that are open, one within another. */
   rows: number;
   readonly links: (string | undefined)[];
@@ -105,8 +105,8 @@ const ofRun =
     body.run = { ...body.run, ...look(attributes) };
   };
 
-const breakLine: AtTag = ({ box, writer, paragraphs }) => {
-  if (box) box.push('\n');
+const breakLine: AtTag = ({ boxes, writer, paragraphs }) => {
+  if (boxes.isOpen()) boxes.say('\n');
   else if (paragraphs.at(-1)?.isOpen) writer.breakLine();
 };
 
@@ -149,7 +149,7 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   },
   tab: (body, attributes) => {
     // Those with a position are where tabs stop.
-    if (attribute(attributes, 'pos') === undefined && (body.box || body.writer.hasWords())) say(body, ' ');
+    if (attribute(attributes, 'pos') === undefined && (body.boxes.isOpen() || body.writer.hasWords())) say(body, ' ');
   },
   br: breakLine,
   cr: breakLine,
@@ -157,15 +157,18 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   softHyphen: (body) => say(body, '\u00ad'),
   footnoteReference: note('footnote'),
   endnoteReference: note('endnote'),
-  tbl: ({ writer }) => writer.close(),
+  tbl: ({ boxes, writer }) => {
+    if (!boxes.isOpen()) writer.close();
+  },
   tr: (body) => {
+    if (body.boxes.isOpen()) return;
     body.rows++;
     body.writer.close();
   },
-  tc: ({ writer }) => writer.nextCell(),
-  txbxContent: (body) => {
-    body.box = [];
+  tc: ({ boxes, writer }) => {
+    if (!boxes.isOpen()) writer.nextCell();
   },
+  txbxContent: ({ boxes }) => boxes.open(),
 };
 
 const AT_END: Readonly<Record<string, (body: Body) => void>> = {
@@ -173,33 +176,30 @@ const AT_END: Readonly<Record<string, (body: Body) => void>> = {
     body.isText = false;
   },
   hyperlink: ({ links }) => links.pop(),
-  p: (body) => {
-    const { box, writer, rows, boxes } = body;
-    const gone = body.paragraphs.pop();
-    if (box) box.push('\n');
+  p: ({ boxes, writer, rows, paragraphs }) => {
+    const gone = paragraphs.pop();
+    if (boxes.isOpen()) boxes.say('\n');
     else if (rows === 0) {
       if (gone?.hadWords) writer.close();
       else writer.emptyLine();
-      for (const words of boxes.splice(0)) writeBox(words, writer);
+      boxes.writeTo(writer);
     }
   },
-  txbxContent: (body) => {
-    const words = (body.box ?? []).join('').trim();
-    if (words !== '') body.boxes.push(words);
-    body.box = undefined;
-  },
+  txbxContent: ({ boxes }) => boxes.close(),
   tr: (body) => {
+    if (body.boxes.isOpen()) return;
     body.rows--;
     body.writer.close();
+    if (body.rows === 0) body.boxes.writeTo(body.writer);
   },
 };
 
 function say(body: Body, text: string): void {
-  const { box, writer, rows, run } = body;
+  const { boxes, writer, rows, run } = body;
   const paragraph = body.paragraphs.at(-1);
   if (!paragraph || text === '') return;
-  if (box) {
-    box.push(text);
+  if (boxes.isOpen()) {
+    boxes.say(text);
     return;
   }
   if (!paragraph.isOpen) {
@@ -226,15 +226,6 @@ function formOf({ style, depth, list, firstLine, left }: Paragraph, { parts, row
   if (marker !== undefined) return { element: Element.item, level: at + 1, lead: `${'  '.repeat(at)}${marker} ` };
   const lead = indentLead(firstLine ?? style.firstLine, left ?? style.left);
   return { element: style.isQuote ? Element.quote : Element.paragraph, lead };
-}
-
-function writeBox(words: string, writer: DocumentWriter): void {
-  for (const paragraph of words.split('\n')) {
-    if (paragraph.trim() === '') continue;
-    writer.open({ element: Element.paragraph, apart: 'around' });
-    writer.write(paragraph);
-    writer.close();
-  }
 }
 
 /** Whether a property that may be switched off is on. */

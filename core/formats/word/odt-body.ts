@@ -4,6 +4,7 @@ import { writeNumber } from '../html/list-markers.ts';
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import { indentLead } from './indent.ts';
 import type { OdtStyle } from './odt-styles.ts';
+import { textBoxes, type TextBoxes } from './text-boxes.ts';
 
 /** Writes the text of a document; gives its notes, each behind its number. */
 export function writeOdtBody(
@@ -15,6 +16,7 @@ export function writeOdtBody(
     writer,
     styles,
     notes: [],
+    boxes: textBoxes(),
     lists: [],
     spans: [],
     links: [],
@@ -35,6 +37,8 @@ export function writeOdtBody(
     text: (text) => say(body, text),
     close: (name) => AT_END[name]?.(body),
   });
+  writer.close();
+  body.boxes.writeTo(writer);
   return body.notes;
 }
 
@@ -54,6 +58,7 @@ interface Body {
   readonly writer: DocumentWriter;
   readonly styles: ReadonlyMap<string, OdtStyle>;
   readonly notes: string[];
+  readonly boxes: TextBoxes;
   readonly lists: List[];
   /** The styles of the spans that are open, and the addresses of links. */
   readonly spans: (OdtStyle | undefined)[];
@@ -75,7 +80,7 @@ type AtTag = (body: Body, attributes: XmlAttributes, name: string) => void;
 const beginParagraph: AtTag = (body, attributes, name) => {
   if (body.note) {
     if (body.note.length > 0) body.note.push(' ');
-  } else if (body.depth === 0) openBlock(body, attributes, name);
+  } else if (body.depth === 0 && !body.boxes.isOpen()) openBlock(body, attributes, name);
   body.depth++;
 };
 
@@ -86,8 +91,9 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   a: ({ links }, attributes) => links.push(attribute(attributes, 'href')),
   s: (body, attributes) => say(body, ' '.repeat(Math.min(100, Number(attribute(attributes, 'c') ?? 1) || 1))),
   tab: (body) => say(body, ' '),
-  'line-break': ({ note, writer }) => {
+  'line-break': ({ note, boxes, writer }) => {
     if (note) note.push(' ');
+    else if (boxes.isOpen()) boxes.say('\n');
     else writer.breakLine();
   },
   note: (body) => {
@@ -105,23 +111,28 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
     body.isItem = true;
     body.marker = markerIn(body, attribute(attributes, 'start-value'));
   },
+  'text-box': ({ boxes }) => boxes.open(),
   'table-row': (body) => {
+    if (body.boxes.isOpen()) return;
     body.writer.close();
     body.hadWords = false;
     body.rows++;
   },
   'table-cell': (body) => {
+    if (body.boxes.isOpen()) return;
     body.writer.nextCell();
     body.hadWords = false;
   },
 };
 
 const endParagraph = (body: Body): void => {
-  const { writer, note, rows } = body;
+  const { writer, note, rows, boxes } = body;
   body.depth--;
-  if (body.depth > 0 || note || rows > 0) return;
+  if (boxes.isOpen()) boxes.say('\n');
+  if (body.depth > 0 || note || rows > 0 || boxes.isOpen()) return;
   if (body.hadWords) writer.close();
   else writer.emptyLine();
+  boxes.writeTo(writer);
 };
 
 const AT_END: Readonly<Record<string, (body: Body) => void>> = {
@@ -142,17 +153,24 @@ const AT_END: Readonly<Record<string, (body: Body) => void>> = {
   'list-item': (body) => {
     body.isItem = body.lists.length > 1;
   },
+  'text-box': ({ boxes }) => boxes.close(),
   'table-row': (body) => {
+    if (body.boxes.isOpen()) return;
     body.writer.close();
     body.rows--;
+    if (body.rows === 0) body.boxes.writeTo(body.writer);
   },
 };
 
 function say(body: Body, text: string): void {
-  const { depth, isCitation, spans, links, note, writer } = body;
+  const { depth, isCitation, spans, links, note, boxes, writer } = body;
   if (depth === 0 || isCitation || text === '' || spans.some((style) => style?.isHidden)) return;
   if (note) {
     note.push(text);
+    return;
+  }
+  if (boxes.isOpen()) {
+    boxes.say(text);
     return;
   }
   body.hadWords ||= /[^\s\u00a0]/.test(text);

@@ -29,6 +29,11 @@ describe('a Word document', () => {
       `<w:p><w:r><w:t>One</w:t></w:r><w:r><w:txbxContent>${p('Box')}</w:txbxContent></w:r><w:r><w:t> two</w:t></w:r></w:p>`,
       'One two\n\nBox',
     ],
+    [
+      'a text box in a cell behind the table, one in another behind it',
+      `<w:tbl><w:tr><w:tc><w:p><w:r><w:t>A</w:t><w:txbxContent>${p('Box')}<w:p><w:r><w:t>of</w:t><w:txbxContent>${p('oak')}</w:txbxContent><w:t> wood</w:t></w:r></w:p></w:txbxContent></w:r></w:p></w:tc><w:tc>${p('B')}</w:tc></w:tr></w:tbl>`,
+      'A\tB\n\nBox\n\nof wood\n\noak',
+    ],
     ['numbers of lists', item('Oil', 0) + item('lamp', 1) + item('Wick', 0), '1. Oil\n  1.a) lamp\n2. Wick'],
     ['a heading', p('The gate', '<w:pPr><w:pStyle w:val="H1"/></w:pPr>') + p('It is oak.'), 'The gate\n\nIt is oak.'],
   ])('%s', async (_name, body, text) => {
@@ -60,6 +65,11 @@ describe('an OpenDocument text', () => {
       'notes at the end',
       '<text:p>Oak<text:note><text:note-citation>1</text:note-citation><text:note-body><text:p>From Norhithe.</text:p></text:note-body></text:note> gate</text:p>',
       'Oak[1] gate\n\n[1] From Norhithe.',
+    ],
+    [
+      'a text box behind its paragraph',
+      '<text:p><draw:frame><draw:text-box><text:p>Box</text:p></draw:text-box></draw:frame>One two</text:p>',
+      'One two\n\nBox',
     ],
     [
       'rows',
