@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { INDEX_FAMILIES, indexLines, readMarks, type IndexFamily } from '../testing/index-lines.ts';
 import { seededRandom } from '../testing/random.ts';
 import { learnPatterns, type Example } from './learn.ts';
+import { lineTokens } from './tokens.ts';
 import { matcherOf } from './match-shape.ts';
 
 /** Of many lines: those that come out right, those that are left as they are, those that come out wrong, strays that are changed. */
@@ -72,6 +73,23 @@ describe('law: each reading gives the marked parts of every example', () => {
     '1 May 1890',
     '-',
   );
+  test('whole words that are marked are what is kept of the example, in each reading', () => {
+    const places = fc.array(fc.nat(), { minLength: 1, maxLength: 4 });
+    fc.assert(
+      fc.property(fc.array(piece, { minLength: 2, maxLength: 9 }), places, (pieces, marked) => {
+        const line = pieces.join(' ').trim();
+        const words = lineTokens(line).filter(({ is }) => is !== 'sign');
+        fc.pre(words.length > 0);
+        const at = [...new Set(marked.map((place) => place % words.length))].sort((a, b) => a - b);
+        const parts = at.map((place) => ({ from: words[place]!.from, to: words[place]!.to }));
+        const learned = learnPatterns([{ line, parts }]);
+        if (!learned.ok) return;
+        for (const reading of learned.readings) expect(matcherOf(reading).match(line)).toEqual(parts);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
   test('on lines put together at random', () => {
     fc.assert(
       fc.property(fc.array(piece, { minLength: 2, maxLength: 9 }), fc.nat(), fc.nat(), fc.nat(), (pieces, a, b, c) => {

@@ -12,8 +12,10 @@ export interface Token {
   readonly sign?: SignId;
 }
 
-/** Those that count wherever they stand, in the order in which they are looked for. A figure or bracket counts only where a
- * line begins or ends, or behind a sign. */
+/**
+ * Those that count wherever they stand, in the order in which they are looked for. A figure or bracket counts only where a line
+ * begins or ends, or behind a sign.
+ */
 const ANYWHERE: readonly Typed[] = ['link', 'date', 'time'];
 const AT_EDGE: readonly Typed[] = ['bracket', 'figure'];
 

@@ -48,11 +48,11 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
 }
 
 function togetherWords(steps: readonly Step[], lines: Lines, style: Style, source: string): string {
+  if (steps.length === 0) return 'Nothing';
   const where = lines ? `, ${linesWords(lines)}` : '';
   if (steps.every((step) => step.kind === 'choose' && leavesOut(step.choice)))
     return `Left out words${lines ? ` in ${linesWords(lines)}` : ''}`;
-  const chosen = steps.findLast((step) => step.kind === 'choose') ?? steps[0];
-  if (!chosen) return 'Nothing';
+  const chosen = steps.findLast((step) => step.kind === 'choose') ?? steps[0]!;
   // What was said of the same words or lines before went with it.
   const replaces = chosen.kind === 'choose' && (chosen.choice.kind === 'rewrite' || chosen.choice.kind === 'part');
   if (replaces || steps.length === 1) return stepWords(chosen, lines, style, source);

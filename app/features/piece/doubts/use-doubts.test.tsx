@@ -1,0 +1,176 @@
+/** @jest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { act, cleanup, renderHook } from '@testing-library/react';
+import type { Answer, DoubtView, Step } from '../../../../core/index.ts';
+import type { GivenAnswer } from '../../../../storage/notes.ts';
+import type { DoubtService, NextDoubt } from '../../../../worker/protocol.ts';
+import { lostWork } from '../state/lost-work.ts';
+import { keepPlace } from '../state/place-keeper.ts';
+import type { DoubtedPiece } from './use-doubts.ts';
+
+const keepAnswer = jest.fn<(id: string, given: GivenAnswer) => Promise<void>>(async () => undefined);
+jest.unstable_mockModule('../../../../storage/notes.ts', () => ({ keepAnswer }));
+const { useDoubts } = await import('./use-doubts.ts');
+
+afterEach(cleanup);
+beforeEach(() => {
+  jest.clearAllMocks();
+});
+
+const viewOf = (key: string, alike = key) => ({ doubt: { key, alike, from: 4, to: 5 } }) as unknown as DoubtView;
+const stepOf = (key: string) => ({ kind: 'switch-pass', pass: key, on: true }) as Step;
+
+/** A worker that holds doubts by their keys, and answers when it is told to. */
+function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
+  let open = [...keys];
+  const held: (() => void)[] = [];
+  let isSlow = false;
+  const next = (putOff: readonly string[]): NextDoubt => {
+    const first = open.filter((key) => !putOff.includes(key));
+    const [key, ...following] = first.length > 0 ? first : open;
+    return {
+      left: open.length,
+      following: following.map((one) => viewOf(one)),
+      ...(key !== undefined && { view: viewOf(key) }),
+    };
+  };
+  const answer = jest.fn(
+    async (key: string, _answer: Answer, _alike: boolean, _order: string, putOff: readonly string[]) => {
+      if (isSlow) await new Promise<void>((resolve) => held.push(resolve));
+      const isOpen = open.includes(key);
+      open = open.filter((other) => other !== key);
+      return { step: isOpen ? stepOf(key) : undefined, settled: isOpen ? [key] : [], next: next(putOff) };
+    },
+  );
+  const doubts = { ask: async (_order: string, putOff: readonly string[]) => next(putOff), answer };
+  const client = { doubts: doubts as unknown as DoubtService };
+  const take = jest.fn<(step: Step) => void>();
+  const answered = jest.fn<(key: string) => void>();
+  const pieceOf = (version: number) =>
+    ({
+      id: 'p',
+      ready: { client, version },
+      decisions: { take },
+      place,
+      lost: work,
+      answered,
+    }) as unknown as DoubtedPiece;
+  const place = keepPlace();
+  const work = lostWork(undefined, lost);
+  const mount = () => renderHook(({ version }) => useDoubts(pieceOf(version)), { initialProps: { version: 1 } });
+  return {
+    mount,
+    take,
+    answered,
+    answer,
+    slow: () => (isSlow = true),
+    go: () => held.splice(0).forEach((one) => one()),
+  };
+}
+
+const settle = () => act(async () => undefined);
+
+describe('answers', () => {
+  test('go to the question that was seen; the next is seen at once, and each is kept until its step is taken', async () => {
+    const piece = start(['a', 'b', 'c']);
+    const { result } = piece.mount();
+    await settle();
+    piece.slow();
+    act(() => result.current.answer('other', false));
+    expect(result.current.next?.view?.doubt.key).toBe('b');
+    act(() => result.current.answer('now', false));
+    expect(result.current.next).toMatchObject({ left: 1, view: { doubt: { key: 'c' } } });
+    expect(keepAnswer.mock.calls.map(([id, { key, answer }]) => [id, key, answer])).toEqual([
+      ['p', 'a', 'other'],
+      ['p', 'b', 'now'],
+    ]);
+    expect(piece.take).not.toHaveBeenCalled();
+    piece.go();
+    await settle();
+    expect(piece.take.mock.calls).toEqual([[stepOf('a')], [stepOf('b')]]);
+    expect(piece.answered.mock.calls).toEqual([['a'], ['b']]);
+  });
+
+  test('one key pressed twice on the last question answers it once', async () => {
+    const piece = start(['a']);
+    const { result } = piece.mount();
+    await settle();
+    act(() => {
+      result.current.answer('now', false);
+      result.current.answer('now', false);
+    });
+    await settle();
+    expect(piece.answer).toHaveBeenCalledTimes(1);
+    expect(result.current.next).toEqual({ left: 0, following: [] });
+  });
+
+  test('that are for all alike pass over the questions alike', async () => {
+    const piece = start(['a', 'b', 'c']);
+    const { result } = piece.mount();
+    await settle();
+    act(() => result.current.answer('now', true));
+    expect(piece.answer.mock.calls[0]!.slice(0, 3)).toEqual(['a', 'now', true]);
+    await settle();
+    expect(result.current.next?.view?.doubt.key).toBe('b');
+  });
+
+  test('the worker does not take stay kept, for when the piece is opened again', async () => {
+    const piece = start(['a', 'b']);
+    const { result } = piece.mount();
+    await settle();
+    piece.answer.mockRejectedValueOnce(new Error('no memory'));
+    act(() => result.current.answer('now', false));
+    await settle();
+    expect(piece.answered).not.toHaveBeenCalled();
+    // It can be given again.
+    act(() => result.current.answer('now', false));
+    await settle();
+    expect(piece.take).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('answers that were on their way when the page went', () => {
+  const lost: readonly GivenAnswer[] = [
+    { key: 'b', answer: 'other', alike: false, givenAt: 1 },
+    { key: 'gone', answer: 'now', alike: false, givenAt: 2 },
+  ];
+
+  test('become steps, once; those that are settled are forgotten', async () => {
+    const piece = start(['a', 'b'], lost);
+    const first = piece.mount();
+    await settle();
+    expect(piece.take.mock.calls).toEqual([[stepOf('b')]]);
+    expect(piece.answered.mock.calls).toEqual([['b'], ['gone']]);
+    first.unmount();
+    piece.mount();
+    await settle();
+    expect(piece.answer).toHaveBeenCalledTimes(2);
+  });
+});
+
+describe('questions', () => {
+  test('that are put off come last, in the order in which they were put off', async () => {
+    const piece = start(['a', 'b', 'c']);
+    const { result } = piece.mount();
+    await settle();
+    const seen: (string | undefined)[] = [];
+    for (let at = 0; at < 5; at++) {
+      seen.push(result.current.next?.view?.doubt.key);
+      act(() => result.current.putOff());
+      await settle();
+    }
+    expect(seen).toEqual(['a', 'b', 'c', 'a', 'b']);
+  });
+
+  test('the view goes to the first at once, unless the person has begun to do something', async () => {
+    const { result } = start(['a']).mount();
+    await settle();
+    expect(result.current.goTo).toMatchObject({ from: 4 });
+    const other = start(['a']).mount();
+    document.dispatchEvent(new Event('wheel'));
+    await settle();
+    expect(other.result.current.goTo).toBeUndefined();
+    act(() => other.result.current.show());
+    expect(other.result.current.goTo).toMatchObject({ from: 4, call: 1 });
+  });
+});
