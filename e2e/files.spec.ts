@@ -67,4 +67,13 @@ test('columns side by side are offered one under the other, with a preview, as a
   await page.getByRole('button', { name: 'Make a piece of it' }).click();
   await expect(page.getByText('This is a new piece')).toBeVisible();
   await expect(page.locator('[data-words]')).toHaveText([AS_ONE_PARAGRAPH]);
+  // On the first piece it is declined for good.
+  await page.goBack();
+  await pieceIsReady(page);
+  await page.getByRole('button', { name: 'No, thanks' }).click();
+  await page.reload();
+  await pieceIsReady(page);
+  // The worker was asked for columns before it was asked for questions.
+  await expect(page.getByRole('region', { name: 'Questions' })).toContainText('uestions');
+  await expect(page.getByText('two columns side by side')).toHaveCount(0);
 });

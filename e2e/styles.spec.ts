@@ -88,6 +88,11 @@ test('a proposal that was declined is not made again', async ({ page }) => {
   await expect(page.getByText('The style Captions and talks is for texts like this (by its kind).')).toBeVisible();
   await page.getByRole('button', { name: 'No, thanks' }).click();
   await expect(page.getByText('is for texts like this')).toHaveCount(0);
+  // Neither when the person comes back from another screen of the piece, nor after a reload.
+  await page.getByRole('link', { name: 'Findings' }).click();
+  await page.getByRole('link', { name: 'Text', exact: true }).click();
+  await expect(page.locator('[data-words]').first()).toBeVisible();
+  await expect(page.getByText('is for texts like this')).toHaveCount(0);
   await page.reload();
   await pieceIsReady(page);
   await expect(page.getByText('is for texts like this')).toHaveCount(0);

@@ -106,23 +106,34 @@ function readAnswer(value: string): GivenAnswer | undefined {
   }
 }
 
-function declinedKey(pieceId: string): string {
-  return `declined ${pieceId}`;
+/** What is offered on a piece: a style for such texts, columns side by side put one under the other. */
+export const OFFERS = ['style', 'columns'] as const;
+export type Offer = (typeof OFFERS)[number];
+
+function declinedKey(pieceId: string, offer: Offer): string {
+  return `declined ${pieceId} ${offer}`;
 }
 
-/** The person does not want the style that was proposed for a piece. */
-export function declineStyle(pieceId: string, db = database()): Promise<void> {
+/** The person does not want what is offered on a piece. */
+export function declineOffer(pieceId: string, offer: Offer, db = database()): Promise<void> {
   return guarded(async () => {
-    await db.notes.put({ key: declinedKey(pieceId), value: '' });
+    await db.notes.put({ key: declinedKey(pieceId, offer), value: '' });
   });
 }
 
-export function hasDeclined(pieceId: string, db = database()): Promise<boolean> {
-  return guarded(async () => (await db.notes.get(declinedKey(pieceId))) !== undefined);
+/** The offers on a piece that were declined. */
+export function loadDeclined(pieceId: string, db = database()): Promise<readonly Offer[]> {
+  return guarded(async () => {
+    const notes = await db.notes.bulkGet(OFFERS.map((offer) => declinedKey(pieceId, offer)));
+    return OFFERS.filter((_, at) => notes[at] !== undefined);
+  });
 }
 
 /** Removes all notes of pieces, within the transaction that removes them. */
 export async function removeNotes(db: Database, pieceIds: readonly string[]): Promise<void> {
-  await db.notes.bulkDelete([...pieceIds.map(typingKey), ...pieceIds.map(declinedKey)]);
+  await db.notes.bulkDelete([
+    ...pieceIds.map(typingKey),
+    ...OFFERS.flatMap((offer) => pieceIds.map((id) => declinedKey(id, offer))),
+  ]);
   await db.notes.where('key').startsWithAnyOf(pieceIds.map(answersOf)).delete();
 }

@@ -2,7 +2,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../core/index.ts';
 import { openDatabase, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
-import { declineStyle, forgetAnswer, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
+import { declineOffer, forgetAnswer, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
 import {
   appendStep,
   createPiece,
@@ -64,7 +64,8 @@ describe('pieces', () => {
     expect((await loadPiece(id, db)).answers).toEqual([first, second]);
     await forgetAnswer(id, first.key, db);
     expect((await loadPiece(id, db)).answers).toEqual([second]);
-    await declineStyle(id, db);
+    await declineOffer(id, 'columns', db);
+    expect((await loadPiece(id, db)).declined).toEqual(['columns']);
     await deletePiece(id, 3, db);
     await listPieces(3 + 25 * 3600 * 1000, db);
     expect(await db.notes.toCollection().primaryKeys()).toEqual(['answer another seam 9']);

@@ -3,12 +3,13 @@ import type { History, Layout, Outcome, Step, StyleInForce } from '../core/index
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
 import { guarded, StorageError } from './errors.ts';
 import {
-  hasDeclined,
   loadAnswers,
+  loadDeclined,
   loadTyping,
   removeNotes,
   typingKey,
   type GivenAnswer,
+  type Offer,
   type Typing,
 } from './notes.ts';
 import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
@@ -34,8 +35,8 @@ export interface StoredPiece {
   readonly typing: Typing | undefined;
   /** The answers that were on their way when the page went. */
   readonly answers: readonly GivenAnswer[];
-  /** A style was proposed, and the person did not want it. */
-  readonly declined: boolean;
+  /** What was offered on it, and the person did not want. */
+  readonly declined: readonly Offer[];
 }
 
 /** How long a deleted piece can be taken back, ms. */
@@ -125,7 +126,7 @@ export function loadPiece(id: string, db = database()): Promise<StoredPiece> {
       listVersions(id, db),
       loadTyping(id, db),
       loadAnswers(id, db),
-      hasDeclined(id, db),
+      loadDeclined(id, db),
     ]);
     return {
       piece,

@@ -3,7 +3,7 @@ import { DEFAULT_STYLE } from '../core/index.ts';
 import { openBackup, restoreBackup, writeBackup } from './backup.ts';
 import { openDatabase, type StyleRecord } from './db.ts';
 import { createPiece, loadPiece } from './pieces.ts';
-import { declineStyle } from './notes.ts';
+import { declineOffer } from './notes.ts';
 import { deleteStyle, listStyles, restoreStyle, saveStyle } from './styles.ts';
 
 const here = openDatabase('styles-here');
@@ -70,8 +70,8 @@ describe('a piece', () => {
     const id = await createPiece({ source: 'The tide fell.', begun }, 'Tides', 1, here);
     const { history, declined } = await loadPiece(id, here);
     expect(history).toEqual({ steps: [{ kind: 'use-style', ...begun }], at: 1 });
-    expect(declined).toBe(false);
-    await declineStyle(id, here);
-    expect((await loadPiece(id, here)).declined).toBe(true);
+    expect(declined).toEqual([]);
+    await declineOffer(id, 'style', here);
+    expect((await loadPiece(id, here)).declined).toEqual(['style']);
   });
 });

@@ -64,6 +64,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const [shape, setOwnShape] = useState(storedShape);
   const [styles, setStyles] = useState(storedStyles);
+  const [declined, setDeclined] = useState(stored.declined);
   const copy = useCopy(ready?.client, shape);
   const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();
@@ -123,8 +124,11 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
       setStyles((before) => [...before.filter(({ id }) => id !== style.id), style]);
       save({ intent: 'keep-style', style });
     },
-    declined: stored.declined,
-    decline: () => save({ intent: 'decline-style' }),
+    mayOffer: (offer) => !declined.includes(offer),
+    decline: (offer) => {
+      setDeclined((before) => [...before, offer]);
+      save({ intent: 'decline', offer });
+    },
     origin: stored.origin,
     takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
     copy: () => copy?.(),

@@ -11,7 +11,7 @@ import { usePiece } from '../state/piece-context.ts';
 
 /** Says that a text holds two columns side by side, and offers it with one under the other, as a piece of its own. */
 export function ColumnsNote() {
-  const { ready, title, takeAgain } = usePiece();
+  const { ready, title, takeAgain, mayOffer, decline } = usePiece();
   const { client } = ready;
   const [found, setFound] = useState<ColumnsFound>();
   const [isOpen, setOpen] = useState(false);
@@ -22,7 +22,7 @@ export function ColumnsNote() {
       isCurrent = false;
     };
   }, [client]);
-  if (!found) return null;
+  if (!found || !mayOffer('columns')) return null;
   return (
     <Notice>
       <span>
@@ -30,7 +30,7 @@ export function ColumnsNote() {
         <b>two columns side by side</b>.
       </span>
       <Button onPress={() => setOpen(true)}>Put one under the other…</Button>
-      <QuietButton onPress={() => setFound(undefined)}>No, thanks</QuietButton>
+      <QuietButton onPress={() => decline('columns')}>No, thanks</QuietButton>
       <Sheet
         title="One column under the other"
         isOpen={isOpen}

@@ -4,7 +4,7 @@ import type { PieceRecord, StyleRecord, VersionRecord } from '../../../../storag
 import { StorageError, type StorageProblem } from '../../../../storage/errors.ts';
 import { appendStep, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
 import { saveKeys, saveShape } from '../../../../storage/preferences.ts';
-import { declineStyle, forgetAnswer } from '../../../../storage/notes.ts';
+import { declineOffer, forgetAnswer, type Offer } from '../../../../storage/notes.ts';
 import { saveStyle } from '../../../../storage/styles.ts';
 import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 
@@ -21,7 +21,7 @@ export type PieceWrite =
   | { readonly intent: 'keys'; readonly keys: Readonly<Record<string, string>> }
   | { readonly intent: 'shape'; readonly shape: OutputShape }
   | { readonly intent: 'keep-style'; readonly style: StyleRecord }
-  | { readonly intent: 'decline-style' };
+  | { readonly intent: 'decline'; readonly offer: Offer };
 
 /** `merged`: a step was taken after those of another tab, which are not shown here yet. */
 export type PieceResult =
@@ -72,8 +72,8 @@ async function store(id: string, write: PieceWrite, now: number): Promise<boolea
     case 'keep-style':
       await saveStyle(write.style);
       return false;
-    case 'decline-style':
-      await declineStyle(id);
+    case 'decline':
+      await declineOffer(id, write.offer);
       return false;
     case 'keys':
       await saveKeys(write.keys);

@@ -2,6 +2,7 @@ import { useOutletContext } from 'react-router';
 import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
 import type { Origin, StyleRecord } from '../../../../storage/db.ts';
 import type { Incoming } from '../../../incoming/incoming.ts';
+import type { Offer } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { LostWork } from './lost-work.ts';
 import type { PlaceKeeper } from './place-keeper.ts';
@@ -26,9 +27,9 @@ export interface PieceView {
   readonly styles: readonly StyleRecord[];
   /** Stores a style of the person, new or changed. */
   keepStyle(style: StyleRecord): void;
-  /** The person does not want the style that was proposed. */
-  readonly declined: boolean;
-  decline(): void;
+  /** Whether something is offered on the piece: the person has not declined it. */
+  mayOffer(offer: Offer): boolean;
+  decline(offer: Offer): void;
   readonly origin: Origin | undefined;
   /** Makes a new piece of another reading of the same text. */
   takeAgain(incoming: Promise<Incoming>): void;

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { BUILT_IN_STYLES, proposeStyle, type ProposedBy, type StyleFor } from '../../../../core/index.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { Notice } from '../../../ui/notice.tsx';
@@ -6,11 +5,10 @@ import { usePiece } from '../state/piece-context.ts';
 
 /** Proposes the style that is meant for such a text, on a piece that nobody has touched yet, and says why. */
 export function ProposedStyle() {
-  const { decisions, styles, source, origin, ready, declined, decline, setShape } = usePiece();
-  const [isDeclined, setDeclined] = useState(declined);
+  const { decisions, styles, source, origin, ready, mayOffer, decline, setShape } = usePiece();
   const isTouched = decisions.history.steps.length > 0;
   const found =
-    isDeclined || isTouched
+    !mayOffer('style') || isTouched
       ? undefined
       : proposeStyle([...styles, ...BUILT_IN_STYLES], { source, name: origin?.name, kind: ready.summary.kind });
   if (!found) return null;
@@ -28,14 +26,7 @@ export function ProposedStyle() {
       >
         Use it
       </Button>
-      <QuietButton
-        onPress={() => {
-          setDeclined(true);
-          decline();
-        }}
-      >
-        No, thanks
-      </QuietButton>
+      <QuietButton onPress={() => decline('style')}>No, thanks</QuietButton>
     </Notice>
   );
 }
