@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync } from 'fflate';
-import { copyClean, expect, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
+import { copyClean, expect, fitsWindow, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
 
 test('the preview is what is copied and saved, in the shape that was chosen, also for the next piece', async ({
   page,
@@ -19,6 +19,7 @@ test('the preview is what is copied and saved, in the shape that was chosen, als
   const shown = await text();
   expect(shown.split('\n').every((line) => line.length <= 72)).toBe(true);
   expect((await copyClean(page)).plain).toBe(shown);
+  await fitsWindow(page);
 
   const [saved] = await Promise.all([
     page.waitForEvent('download'),

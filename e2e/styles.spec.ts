@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { copyClean, expect, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
+import { copyClean, expect, fitsWindow, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
 
 test('a style is made, goes out as a file, comes in on a fresh browser, and cleans there', async ({
   page,
@@ -19,6 +19,7 @@ test('a style is made, goes out as a file, comes in on a fresh browser, and clea
   await page.getByRole('button', { name: 'Keep the rule' }).click();
   await expect(page.getByText('Reference marks: off')).toBeVisible();
   await expect(page.getByText('1 more own rule')).toBeVisible();
+  await fitsWindow(page);
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save as a file' }).click(),

@@ -70,6 +70,12 @@ export async function isAccessible(page: Page, part?: string): Promise<void> {
   expect((await look().analyze()).violations).toEqual([]);
 }
 
+/** Screens scroll within themselves; were the page longer than the window, keys and readers could scroll it all out of sight. */
+export async function fitsWindow(page: Page): Promise<void> {
+  const heights = await page.evaluate(() => [document.documentElement.scrollHeight, innerHeight]);
+  expect(heights[0]).toBeLessThanOrEqual(heights[1]!);
+}
+
 /** The clean paragraphs in sight, as read. */
 export function cleanTexts(page: Page): Promise<string[]> {
   return page.locator('[data-words]').allInnerTexts();

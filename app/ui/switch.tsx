@@ -32,8 +32,6 @@ const Track = styled.span`
 `;
 
 const Root = styled(AriaSwitch)`
-  /* What is hidden but for readers stays where the switch is. */
-  position: relative;
   display: block;
   flex: none;
   padding: 4px 0;

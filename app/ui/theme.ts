@@ -66,6 +66,8 @@ export const GlobalStyle = createGlobalStyle`
     -webkit-font-smoothing: antialiased;
   }
   h1, h2, h3, p { margin: 0; }
+  /* Boxes and switches that are hidden but for readers stay where their labels are: elsewhere they would make the page scroll. */
+  label { position: relative; }
   :focus-visible { outline: 2px solid var(--ribbon); outline-offset: 2px; }
   @media (prefers-reduced-motion: reduce) { * { transition: none !important; animation: none !important; } }
 `;

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { OwnRule, RuleId } from '../../../core/index.ts';
+import { styled } from 'styled-components';
+import { compileQuery, type OwnRule, type RuleId } from '../../../core/index.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { RuleRow } from './rule-row.tsx';
 
@@ -16,18 +17,27 @@ export function NewRule({ id, onKeep, onCancel }: NewRuleProps) {
     query: { text: '', expression: false, matchCase: false, wholeWords: true },
     insert: '',
   });
-  const isEmpty = rule.query.text === '';
+  const canKeep = rule.query.text !== '' && compileQuery(rule.query).ok;
   return (
-    <form
+    <Form
       onSubmit={(event) => {
         event.preventDefault();
-        if (!isEmpty) onKeep(rule);
+        if (canKeep) onKeep(rule);
       }}
     >
       <RuleRow rule={rule} onChange={setRule} onRemove={onCancel} isNew />
-      <Button type="submit" isDisabled={isEmpty}>
+      <Button type="submit" isDisabled={!canKeep}>
         Keep the rule
       </Button>
-    </form>
+    </Form>
   );
 }
+
+const Form = styled.form`
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  > div {
+    width: 100%;
+  }
+`;

@@ -14,7 +14,7 @@ interface RuleRowProps {
   readonly isNew?: boolean;
 }
 
-/** One rule, to be changed where it stands; an expression that is wrong is said to be, and is kept as it was. */
+/** One rule, to be changed where it stands; an expression that is wrong is said to be, and the rule stays as it was. */
 export function RuleRow({ rule, onChange, onRemove, isNew = false }: RuleRowProps) {
   const [typed, setTyped] = useState(rule.query.text);
   const compiled = compileQuery({ ...rule.query, text: typed });
@@ -27,7 +27,7 @@ export function RuleRow({ rule, onChange, onRemove, isNew = false }: RuleRowProp
         isInvalid={isWrong && !isNew}
         onChange={(text) => {
           setTyped(text);
-          if (text !== '' && compileQuery({ ...rule.query, text }).ok) query({ text });
+          if (isNew || (text !== '' && compileQuery({ ...rule.query, text }).ok)) query({ text });
         }}
       >
         <Label>Find</Label>
@@ -87,7 +87,7 @@ function Tick({
 }
 
 const Field = styled(TextField)`
-  flex: 1 1 200px;
+  flex: 1 1 380px;
   display: flex;
   gap: 8px;
   align-items: center;

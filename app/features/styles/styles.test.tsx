@@ -209,6 +209,11 @@ describe('one style', () => {
     expect(keep().disabled).toBe(true);
     type('Find', 'Pell');
     type('Replace with', 'Averill');
+    fireEvent.click(screen.getByRole('checkbox', { name: 'expression' }));
+    type('Find', 'Pel(l');
+    expect(keep().disabled).toBe(true);
+    expect(screen.getByRole('alert').textContent).toContain('This expression is wrong');
+    fireEvent.submit(screen.getByRole('textbox', { name: 'Find' }));
     expect(kept).not.toHaveBeenCalled();
     fireEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     add();
