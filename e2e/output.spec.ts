@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { unzipSync } from 'fflate';
-import { copyClean, expect, fitsWindow, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
+import {
+  copyClean,
+  expect,
+  fitsWindow,
+  isAccessible,
+  openDesk,
+  paste,
+  pasteParts,
+  pieceIsReady,
+  test,
+  WRAPPED,
+} from './test.ts';
 
 test('the preview is what is copied and saved, in the shape that was chosen, also for the next piece', async ({
   page,

@@ -1,5 +1,16 @@
 import { readFileSync } from 'node:fs';
-import { copyClean, expect, fitsWindow, isAccessible, openDesk, paste, pasteParts, pieceIsReady, test, WRAPPED } from './test.ts';
+import {
+  copyClean,
+  expect,
+  fitsWindow,
+  isAccessible,
+  openDesk,
+  paste,
+  pasteParts,
+  pieceIsReady,
+  test,
+  WRAPPED,
+} from './test.ts';
 
 test('a style is made, goes out as a file, comes in on a fresh browser, and cleans there', async ({
   page,
