@@ -1,3 +1,4 @@
+import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { leaveOut } from '../portion/leave-out.ts';
@@ -103,9 +104,12 @@ function insertInto(
 ): RowEdited {
   const runs = cleanRuns(cleaning, plan, row);
   const shown = textOf(runs);
+  // A line begins there already.
+  if (insert === NEW_LINE && from === to && (text[from - 1] === NEW_LINE || text[from] === NEW_LINE)) return {};
   const isBreak = insert === NEW_PARAGRAPH || insert === NEW_LINE;
   const seam = isBreak && from === to && text === shown ? seamBeside(cleaning, runs, from) : undefined;
-  if (seam !== undefined) {
+  // A line that the person began there would be gone when the paragraph is taken back: it stays, and more is put in.
+  if (seam !== undefined && !(insert === NEW_PARAGRAPH && isLineBegun(cleaning, seam))) {
     const { table, decided } = cleaning;
     return {
       step: decide(cleaning, seam, insert === NEW_LINE ? Decision.keep : Decision.break),
@@ -169,6 +173,16 @@ function seamBeside(cleaning: Cleaning, runs: readonly Run[], offset: number): n
   return undefined;
 }
 
+function isLineBegun(cleaning: Cleaning, seam: number): boolean {
+  const choice = choiceAt(cleaning, seam);
+  return choice?.kind === 'seam' && choice.decision === Decision.keep;
+}
+
+/** What the person said of a seam. */
+function choiceAt(cleaning: Cleaning, seam: number): Choice | undefined {
+  return cleaning.choices.find((choice) => choice.kind === 'seam' && seamOfChoice(cleaning, choice) === seam);
+}
+
 /** Joins the block that a row begins with to the one before; where a person parted them, what stood there stands again. */
 function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
   const { blocks, decided } = cleaning;
@@ -176,7 +190,7 @@ function joinRows(cleaning: Cleaning, plan: RowPlan, row: number): RowEdited {
   const block = blocks.find(({ from }) => from >= plan.from[row]!);
   if (!block || block.from >= plan.to[row]! || block === blocks[0]) return {};
   const seam = block.firstKept - 1;
-  const parted = cleaning.choices.find((choice) => choice.kind === 'seam' && seamOfChoice(cleaning, choice) === seam);
+  const parted = choiceAt(cleaning, seam);
   const caret: Caret = { source: block.from, leaves: plan.from[row]! };
   if (parted && decided.decision[seam] !== Decision.break) return { step: { kind: 'withdraw', choice: parted }, caret };
   // Over lines that were left out a choice to mend would be one to join.

@@ -6,13 +6,15 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { applyStep, NO_HISTORY, outcomeOf, undo, type History } from '../history/history.ts';
 import { digested } from '../report/digest.ts';
+import { toCleanPosition } from '../edits/positions.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { editRow, type RowEdit } from './edit-row.ts';
-import { breakAt, NEW_PARAGRAPH } from './new-paragraph.ts';
+import { breakAt, NEW_LINE, NEW_PARAGRAPH } from './new-paragraph.ts';
 import { planRows, rowAt } from './row-plan.ts';
+import { cleanRuns } from './row-view.ts';
 import { textOfRow } from './row-text.ts';
 
 /** A person who writes: a row, an offset in its text, and what the keys do there, as the screen has it. */
@@ -34,10 +36,10 @@ function writer(source: string) {
     if (!step || !caret) return { row, offset };
     if ('source' in caret) {
       const to = rowAt(plan, caret.source);
-      return {
-        row: to,
-        offset: Math.max(0, text(to).indexOf(source.slice(caret.source, caret.source + 12).split('\n')[0]!)),
-      };
+      const stretches = cleanRuns(cleaning, plan, to).map(({ fate, ...run }) =>
+        fate === 'kept' ? { from: run.from, to: run.to } : run,
+      );
+      return { row: to, offset: toCleanPosition(stretches, caret.source, 'start').at };
     }
     const to = rowAt(plan, from);
     expect(text(to).startsWith(caret.behind)).toBe(true);
@@ -92,12 +94,14 @@ test('law: Backspace takes back what Enter did, wherever it was pressed and what
         const spot = someSpot(piece, random);
         if (!spot) continue;
         if (random() < 0.4) {
-          piece.enter(spot, ['the old ', ' quay', 'x'][Math.floor(random() * 3)]);
+          piece.enter(spot, ['the old ', ' quay', 'x', NEW_LINE][Math.floor(random() * 4)]);
           continue;
         }
         const before = piece.whole();
         const rows = piece.rows();
-        const caret = piece.enter(spot);
+        const steps = piece.steps();
+        const caret = piece.enter(spot, random() < 0.7 ? NEW_PARAGRAPH : NEW_LINE);
+        if (piece.steps() === steps) continue;
         if (piece.rows() === rows && piece.text(caret.row).length === caret.offset && piece.whole() === before)
           continue;
         piece.backspace(caret);
