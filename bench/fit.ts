@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
-import { contextAt, type SeamDecisions } from '../core/seams/decide.ts';
+import { type SeamDecisions } from '../core/seams/decide.ts';
+import { contextAt } from '../core/seams/explain.ts';
 import { settlerOf } from '../core/seams/verdicts.ts';
 import { DEFAULT_STYLE } from '../core/index.ts';
 import { everydayCases, generatedCases, readCases, type LabelledCase } from './cases.ts';

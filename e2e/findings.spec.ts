@@ -24,7 +24,7 @@ test('the findings tell a story, and open from their own address', async ({ page
   await openSample(page, 'The tide mills of Saltfern Reach');
   await openFindings(page);
   await page.reload();
-  await expect(page.getByText(/It came from pages.*Lines wrap at about 53 characters/)).toBeVisible();
+  await expect(page.getByText(/It came from pages.*Lines wrap at about 55 characters/)).toBeVisible();
   await expect(page.locator('svg.recharts-surface')).toBeVisible();
   // What is hidden but for readers does not stretch the page behind the screen.
   expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBe(0);
@@ -63,7 +63,7 @@ test('the measure is moved by keyboard, decides anew, and is given back', async 
   await openFindings(page);
   await page.getByRole('slider', { name: 'The measure, in characters' }).focus();
   for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowLeft');
-  await expect(page.getByText('You set the measure to 50 characters.')).toBeVisible();
+  await expect(page.getByText('You set the measure to 52 characters.')).toBeVisible();
   await toText(page);
   await openFindings(page);
   await page.getByRole('button', { name: 'Measure it again' }).click();

@@ -47,8 +47,11 @@ function misread(blocks: readonly ProseBlock[]): ProseBlock[] {
   return blocks.map((block) => ({ ...block, lines: block.lines.map(apply) }));
 }
 
+/** Of the messes that a text may be in, one with a line end that is in doubt, so that there is something to ask about. */
+const SEEDS: Readonly<Record<string, number>> = { 'tide-mills': 21 };
+
 for (const [at, [id, distort]] of Object.entries(MESSES).entries()) {
   const prose = readFileSync(new URL(`./samples/prose/${id}.txt`, `file://${process.cwd()}/`), 'utf8');
-  const { source } = distort(parseProse(prose), seededRandom(at + 7));
+  const { source } = distort(parseProse(prose), seededRandom(SEEDS[id] ?? at + 7));
   writeFileSync(new URL(`./samples/texts/${id}.txt`, `file://${process.cwd()}/`), source);
 }

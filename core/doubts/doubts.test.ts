@@ -13,7 +13,10 @@ import { listDoubts, stepForAnswer, viewDoubt, type Answer, type Doubt } from '.
 const leaflet = readFileSync('samples/texts/tide-mills.txt', 'utf8');
 /** So much is asked about that every kind of doubt comes up. */
 const STRICT: Style = { ...DEFAULT_STYLE, certaintyLimit: 0.98 };
-const doubtful = clean(`${leaflet}\n\nThe tide fell.. Then he left.3 Then it rose... again.`, STRICT);
+const doubtful = clean(
+  `${leaflet}\n\nThe tide fell.. Then he left.3 Then it rose... again, up to the salt-\nfern on the wall.`,
+  STRICT,
+);
 
 function answered(cleaning: Cleaning, doubts: readonly Doubt[], answer: Answer): Cleaning {
   const { style, choices } = outcomeOf(

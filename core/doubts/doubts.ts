@@ -6,7 +6,7 @@ import { passOfReason } from '../passes/index.ts';
 import type { Digested } from '../report/digest.ts';
 import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
 import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
-import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';

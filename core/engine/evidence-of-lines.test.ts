@@ -6,7 +6,7 @@ import { DEFAULT_STYLE } from '../style/style.ts';
 import { parseProse, toTruth } from '../testing/marked-prose.ts';
 import { wrap } from '../testing/typeset.ts';
 import { packWords } from '../text/word-list.ts';
-import { explainSeam } from '../seams/decide.ts';
+import { explainSeam } from '../seams/explain.ts';
 
 const STYLE = { ...DEFAULT_STYLE, apart: 'line' } as const;
 const PARAGRAPHS = toTruth(parseProse(readFileSync('samples/prose/tide-mills.txt', 'utf8'))).filter(

@@ -4,7 +4,7 @@ import { cleanText } from '../cleaning/output.ts';
 import { applyStep, NO_HISTORY, outcomeOf } from '../history/history.ts';
 import { PART_KINDS, type PartKind } from '../lines/part.ts';
 import { stepForPortion, viewPortion } from '../portion/portion.ts';
-import { explainSeam } from '../seams/decide.ts';
+import { explainSeam } from '../seams/explain.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 
 const BEFORE = 'The creek fills the pond behind the wall, and the miller lets it out\nagain through a gate.';

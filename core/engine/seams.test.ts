@@ -3,7 +3,7 @@ import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { packWords } from '../text/word-list.ts';
-import { explainSeam } from '../seams/decide.ts';
+import { explainSeam } from '../seams/explain.ts';
 
 const cleaned = (source: string) => cleanText(clean(source, { ...DEFAULT_STYLE, apart: 'line' }));
 

@@ -1,5 +1,5 @@
 import { firstReaching, pieceText } from '../edits/piece.ts';
-import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import { visibleSeam } from '../decided/visible-seam.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';

@@ -10,7 +10,7 @@ import { isDoubtful } from '../report/digest.ts';
 import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
-import { explainSeam, type SeamReason } from '../seams/decide.ts';
+import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';

@@ -4,7 +4,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { findConvention, type Convention } from './convention.ts';
-import { collectEvidence, EVIDENCE_NAMES, weighEvidence, type EvidenceName, type SeamContext } from './evidence.ts';
+import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
@@ -18,15 +18,17 @@ import { settleParts } from './parts.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import type { Measure } from './room.ts';
+import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
+import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
-import { openVerdicts, settlerOf, type Settler, type Verdicts } from './verdicts.ts';
+import { openVerdicts, type Verdicts } from './verdicts.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** A part of the text with one convention: the seams from..to. */
@@ -53,6 +55,7 @@ export interface SeamDecisions extends Verdicts {
   readonly sequence: Uint8Array;
   readonly pieces: LinePieces;
   readonly overrides: Overrides;
+  readonly look: FirstLook;
   /** See trustInElements. */
   readonly elements?: number;
   /** Columns before most lines of the text. */
@@ -63,7 +66,8 @@ export interface SeamDecisions extends Verdicts {
   readonly splits: ReadonlyMap<number, SplitWord>;
 }
 
-const weights = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
+/** By the place in EVIDENCE_NAMES. */
+export const EVIDENCE_WEIGHTS = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
 
 /** Decides every seam of a text. Linear in the number of lines. */
 export function decideSeams(
@@ -86,11 +90,18 @@ export function decideSeams(
   });
   const elements = trustInElements(table, seams);
   const verdicts = openVerdicts(seams.count);
-  for (const region of regions) {
-    const context: SeamContext = { table, seams, measure, sequence, pieces, mark, elements, ...region };
-    decideRegion(context, verdicts);
-    keepVerseLines(context, verdicts);
-  }
+  const contexts = regions.map((region): SeamContext => ({
+    table,
+    seams,
+    measure,
+    sequence,
+    pieces,
+    mark,
+    elements,
+    ...region,
+  }));
+  const look = decideByEvidence(contexts, verdicts);
+  for (const context of contexts) keepVerseLines(context, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(table, seams, verdicts);
@@ -110,56 +121,35 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, overrides, elements, usualIndent, regions, ...verdicts, splits };
+  return { seams, measure, sequence, pieces, overrides, look, elements, usualIndent, regions, ...verdicts, splits };
 }
 
-function decideRegion(context: SeamContext, { decision, certainty }: Verdicts): void {
-  const weigh = weighEvidence(context, weights);
-  for (let seam = context.from; seam < context.to; seam++) {
-    const breaks = 1 / (1 + Math.exp(-BIAS - weigh(seam)));
+/** Decides all seams by the evidence at each, and looks again where that is not beyond doubt; gives what the first look found. */
+function decideByEvidence(contexts: readonly SeamContext[], { decision, certainty }: Verdicts): FirstLook {
+  const look = takeFirstLook(contexts, firstOdds(contexts));
+  const addsAt = lookAgain(look);
+  for (let seam = 0; seam < look.odds.length; seam++) {
+    const breaks = 1 / (1 + Math.exp(-look.odds[seam]! - addsAt(seam)));
     decision[seam] = breaks >= 0.5 ? Decision.break : Decision.join;
     certainty[seam] = Math.max(breaks, 1 - breaks);
   }
+  return look;
+}
+
+/** By seam: the log odds of a new paragraph by the evidence. */
+function firstOdds(contexts: readonly SeamContext[]): Float32Array {
+  const odds = new Float32Array(contexts[0]!.seams.count);
+  for (const context of contexts) {
+    const weigh = weighEvidence(context, EVIDENCE_WEIGHTS);
+    for (let seam = context.from; seam < context.to; seam++) odds[seam] = BIAS + weigh(seam);
+  }
+  return odds;
 }
 
 /** Whether lines wrap anywhere in the text. */
 export function linesWrap({ regions }: SeamDecisions): boolean {
   return regions.some(({ convention }) => convention.wraps);
 }
-
-/** All that the evidence at one seam looked at. */
-export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
-  const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
-  const { seams, measure, sequence, pieces, overrides, elements } = decided;
-  return { table, seams, measure, sequence, pieces, mark: overrides.mark, elements, ...region };
-}
-
-export interface SeamReason {
-  readonly name: EvidenceName | Exclude<Settler, 'evidence'>;
-  /** Log odds that this evidence adds: positive speaks for a paragraph. */
-  readonly weight: number;
-}
-
-/** Why a seam was decided as it was: the rule that had the last word, then the evidence that weighs at least a little, heaviest first. */
-export function explainSeam(decided: SeamDecisions, table: LineTable, seam: number): SeamReason[] {
-  const evidence = new Float32Array(EVIDENCE_NAMES.length);
-  collectEvidence(contextAt(decided, table, seam), seam, evidence);
-  const weighed: SeamReason[] = EVIDENCE_NAMES.map((name, at) => ({ name, weight: weights[at]! * evidence[at]! }))
-    .filter(({ weight }) => Math.abs(weight) >= 0.3)
-    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
-  const settler = settlerOf(decided, seam);
-  if (settler === 'evidence') return weighed;
-  const speaksFor = decided.decision[seam] === Decision.break || decided.decision[seam] === Decision.keep ? 1 : -1;
-  return [{ name: settler, weight: speaksFor * logOdds(decided.certainty[seam]!) }, ...weighed];
-}
-
-/** Of a probability below one. */
-function logOdds(probability: number): number {
-  const certain = Math.min(probability, HIGHEST);
-  return Math.log(certain / (1 - certain));
-}
-
-const HIGHEST = 0.999;
 
 /** What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and between CJK signs. */
 export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {

@@ -64,7 +64,7 @@ const PLACE_EVIDENCE = {
       ? 1
       : 0,
   lineEndMark: ({ table }, _seam, { before }) => (isMarkedLineEnd(table, before) ? 1 : 0),
-  gap: (context, seam, { gap, hangs }) => (hangs ? 0 : gapScore(context, seam, gap) / 4),
+  gap: (context, seam, { gap, hangs: isHanging }) => gapSays(context, seam, gap, isHanging),
   plainGapWhereMarked: ({ seams, convention }, seam, { gap }) =>
     convention.marked && convention.wraps && !seams.turn[seam] && gap === convention.wrapGap ? 1 : 0,
   fullLine: (_c, _s, { room }) => Math.max(0, -room),
@@ -193,6 +193,16 @@ export function weighEvidence(context: SeamContext, weights: Float32Array): (sea
       odds += weights[at]! * PLACE_LIST[at]!(context, seam, sides);
     return odds;
   };
+}
+
+/** What the gap at a seam says, from -1 to 1. */
+export function gapEvidence(context: SeamContext, seam: number): number {
+  const { table, seams } = context;
+  return gapSays(context, seam, gapAt(table, seams, seam), hangs(table, seams, seam));
+}
+
+function gapSays(context: SeamContext, seam: number, gap: number, isHanging: boolean): number {
+  return isHanging ? 0 : gapScore(context, seam, gap) / 4;
 }
 
 /** Over a page turn blank lines mean little; a first line that steps in still marks a paragraph where that is the custom. */

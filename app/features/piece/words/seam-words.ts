@@ -97,6 +97,17 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   sameHeading: { apart: '', on: 'both lines are of one heading, as the file says' },
   longPause: { apart: 'the speaker pauses for more than two seconds', on: '' },
   noPause: { apart: '', on: 'the captions follow without a pause' },
+  paragraphLength: {
+    apart: 'the paragraph would be long for this text without a break here',
+    on: 'the paragraph would be short for this text',
+  },
+  linesBeside: { apart: 'the lines around look like the end of a paragraph', on: 'the lines around run on' },
+  lineLength: { apart: 'this line is short among those of this text', on: 'this line is as full as those that run on' },
+  setOff: { apart: 'the next line is set off from this one', on: 'the next line is not set off from this one' },
+  habits: {
+    apart: 'line ends like this mostly end paragraphs in this text',
+    on: 'line ends like this mostly fall inside paragraphs in this text',
+  },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },

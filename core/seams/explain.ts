@@ -1,0 +1,66 @@
+import type { LineTable } from '../lines/line-table.ts';
+import { EVIDENCE_WEIGHTS, type SeamDecisions } from './decide.ts';
+import { collectEvidence, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
+import { explainLook } from './look-again.ts';
+import { Decision } from './seam-table.ts';
+import type { LookName } from './second-look.ts';
+import { settlerOf, type Settler } from './verdicts.ts';
+
+/** All that the evidence at one seam looked at. */
+export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
+  const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
+  const { seams, measure, sequence, pieces, overrides, elements } = decided;
+  return { table, seams, measure, sequence, pieces, mark: overrides.mark, elements, ...region };
+}
+
+/** What the second look goes by, as a person may be told of it. */
+const LOOK_REASONS = {
+  paragraphLength: ['linesSince', 'shareSince', 'linesUntil', 'shareUntil', 'spread'],
+  linesBeside: ['oddsBefore', 'oddsAfter', 'oddsTwoBefore', 'oddsTwoAfter', 'fillBefore', 'fillAfter'],
+  lineLength: ['room', 'fill', 'fillRank'],
+  setOff: ['step', 'stepAfter', 'blanks', 'gapScore'],
+  habits: ['breaks', 'sureBreaks', 'fullBreaks', 'stepBreaks', 'blankBreaks', 'quoteBreaks', 'fullEnds'],
+} as const satisfies Record<string, readonly LookName[]>;
+type LookReason = keyof typeof LOOK_REASONS;
+
+export interface SeamReason {
+  readonly name: EvidenceName | LookReason | Exclude<Settler, 'evidence'>;
+  /** Log odds that this evidence adds: positive speaks for a paragraph. */
+  readonly weight: number;
+}
+
+/** What weighs less is not told. In log odds. */
+const LEAST_TOLD = 0.3;
+
+/** Why a seam was decided as it was: the rule that had the last word, then the evidence that weighs at least a little, heaviest first. */
+export function explainSeam(decided: SeamDecisions, table: LineTable, seam: number): SeamReason[] {
+  const evidence = new Float32Array(EVIDENCE_NAMES.length);
+  collectEvidence(contextAt(decided, table, seam), seam, evidence);
+  const weighed: SeamReason[] = EVIDENCE_NAMES.map((name, at) => ({
+    name,
+    weight: EVIDENCE_WEIGHTS[at]! * evidence[at]!,
+  }));
+  const told = [...weighed, ...lookReasons(decided, seam)]
+    .filter(({ weight }) => Math.abs(weight) >= LEAST_TOLD)
+    .sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
+  const settler = settlerOf(decided, seam);
+  if (settler === 'evidence') return told;
+  const speaksFor = decided.decision[seam] === Decision.break || decided.decision[seam] === Decision.keep ? 1 : -1;
+  return [{ name: settler, weight: speaksFor * logOdds(decided.certainty[seam]!) }, ...told];
+}
+
+function lookReasons({ look }: SeamDecisions, seam: number): SeamReason[] {
+  const adds = explainLook(look, seam);
+  return Object.entries(LOOK_REASONS).map(([name, of]) => ({
+    name: name as LookReason,
+    weight: of.reduce((sum, one) => sum + (adds.get(one) ?? 0), 0),
+  }));
+}
+
+/** Of a probability below one. */
+function logOdds(probability: number): number {
+  const certain = Math.min(probability, HIGHEST);
+  return Math.log(certain / (1 - certain));
+}
+
+const HIGHEST = 0.999;
