@@ -4,17 +4,18 @@ import type { Run } from './runs.ts';
 
 /** Runs of words, with the signs of their looks and links. */
 export function toInline(runs: readonly Run[]): string {
-  let out = '';
+  const parts: string[] = [];
   for (const [at, run] of runs.entries()) {
-    const part = inlineOf(run, out, runs[at + 1]?.text ?? '');
+    const behind = parts.at(-1) ?? '';
+    const part = inlineOf(run, behind, runs[at + 1]?.text ?? '');
     // A link behind an exclamation mark would be a picture.
-    if (part.startsWith('[') && /(?<!\\)!$/.test(out)) out = `${out.slice(0, -1)}\\!`;
-    out += part;
+    if (part.startsWith('[') && /(?<!\\)!$/.test(behind)) parts[parts.length - 1] = `${behind.slice(0, -1)}\\!`;
+    if (part !== '') parts.push(part);
   }
-  return out;
+  return parts.join('');
 }
 
-/** `behind`: what is written already. `next`: the text that follows. */
+/** `behind`: what was written last. `next`: the text that follows. */
 function inlineOf({ text, isEmphasis, isStrong, isCode, link }: Run, behind: string, next: string): string {
   const [, before, words, after] = /^(\s*)([^]*?)(\s*)$/.exec(text)!;
   if (words === '') return text;
