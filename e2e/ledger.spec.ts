@@ -41,6 +41,13 @@ test('an edit can be let stand, taken back, and shown in the text', async ({ pag
   await page.keyboard.press('s');
   await expect.poll(() => cleanTexts(page)).toContainEqual(expect.stringMatching(/before him\.$/));
   await expect(page.getByText('You have changed nothing by hand yet.')).toBeVisible();
+  // It is part of the text's screen: on another it is not shown as open.
+  const ledger = page.getByRole('button', { name: 'Ledger', exact: true });
+  await expect(ledger).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('link', { name: 'Findings' }).click();
+  await expect(ledger).toHaveAttribute('aria-pressed', 'false');
+  await ledger.click();
+  await expect(page.getByRole('grid', { name: /^Edits/ })).toBeVisible();
 });
 
 test('all edits of a pass stand with one press, and one undo takes that back', async ({ page }) => {

@@ -45,7 +45,7 @@ describe('what is looked at', () => {
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 

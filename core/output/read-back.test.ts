@@ -117,7 +117,7 @@ const FORMATS: readonly OutputId[] = ['markdown', 'html', 'docx', 'odt', 'epub']
 test.each(FORMATS)('plain text as %s', async (id) => {
   await fc.assert(
     fc.asyncProperty(source, (text) => isReadBack(clean(text, DEFAULT_STYLE), id)),
-    { numRuns: 200 },
+    { numRuns: 120 },
   );
 });
 
@@ -126,7 +126,7 @@ test.each(FORMATS)('formatted text as %s', async (id) => {
     fc.asyncProperty(page, async (html) => {
       await isReadBack(await cleanPage(html), id);
     }),
-    { numRuns: 200 },
+    { numRuns: 120 },
   );
 });
 
@@ -145,7 +145,7 @@ test('emphasis in Markdown is on the words that have it', async () => {
         .join('');
       expect({ shown, said: signsOf(emphasised(shown)) }).toEqual({ shown, said: signsOf(said) });
     }),
-    { numRuns: 200 },
+    { numRuns: 120 },
   );
 });
 

@@ -1,6 +1,6 @@
 import { Input, TextField, ToggleButton, VisuallyHidden } from 'react-aria-components';
 import { useMemo, useState } from 'react';
-import { NavLink } from 'react-router';
+import { NavLink, useMatch } from 'react-router';
 import { css, styled } from 'styled-components';
 import { Brand } from '../../ui/brand.tsx';
 import { PrimaryButton, QuietButton } from '../../ui/buttons.tsx';
@@ -26,6 +26,7 @@ interface PieceHeaderProps {
 /** The top of the main screen: what the piece is, how its words went, undo, redo and the copy. */
 export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: PieceHeaderProps) {
   const { decisions, drawer, openDrawer } = piece;
+  const isText = useMatch('/piece/:id') !== null;
   const summary = ready?.summary;
   const [undoes, redoes] = useNextSteps(piece, ready);
   return (
@@ -48,7 +49,8 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
         <View to={`/piece/${piece.id}/findings`}>Findings</View>
         <View to={`/piece/${piece.id}/shapes`}>Shapes</View>
         <View to={`/piece/${piece.id}/output`}>Output</View>
-        <Toggle isSelected={drawer !== undefined} onChange={(open) => openDrawer(open ? {} : undefined)}>
+        {/* The drawer is part of the text's own screen. */}
+        <Toggle isSelected={drawer !== undefined && isText} onChange={(open) => openDrawer(open ? {} : undefined)}>
           Ledger
         </Toggle>
         <Named title={undoes ? `Undo: ${undoes}` : undefined}>
