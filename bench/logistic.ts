@@ -46,8 +46,9 @@ export function fitLogistic(observations: readonly Observation[], ridge: number,
   return { bias: parameters[0]!, weights: parameters.slice(1) };
 }
 
-export function probability({ bias, weights }: Fitted, evidence: Float32Array): number {
-  return probabilityOf(Float64Array.from([bias, ...Array.from(weights)]), Float64Array.from([1, ...evidence]));
+/** The log odds of a break that a fitted model gives. */
+export function logOdds({ bias, weights }: Fitted, evidence: Float32Array): number {
+  return evidence.reduce((odds, value, at) => odds + weights[at]! * value, bias);
 }
 
 function probabilityOf(parameters: Float64Array, row: Float64Array): number {

@@ -123,7 +123,7 @@ function placeOfSeam({ source, table }: Cleaning, { above, below }: VisibleSeam)
 /** Seams are alike where the same decision was taken over the same kind of gap for the same two main reasons. */
 function likeness({ decided, table, at, decision }: VisibleSeam): string {
   const { blanks, step } = markAt(table, decided.seams, at);
-  const reasons = explainSeam(decided, table, at).slice(0, 2);
+  const reasons = explainSeam(decided, at).slice(0, 2);
   return [
     'seam',
     decision,
@@ -195,7 +195,7 @@ export function viewDoubt(cleaning: Cleaning, doubt: Doubt, all: readonly Doubt[
     after: source.slice(table.from[below], Math.min(table.to[below]!, table.from[below]! + CONTEXT)),
     source: '',
     lines: [above + 1, below + 1],
-    reasons: explainSeam(evidence.decided, evidence.table, evidence.at),
+    reasons: explainSeam(evidence.decided, evidence.at),
     alike,
   };
 }

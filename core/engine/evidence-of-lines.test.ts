@@ -64,7 +64,7 @@ describe('a full line that ends a sentence', () => {
   test('which of the two it was is among the reasons', () => {
     const cleaning = clean(wrap(long, 66, false).join('\n'), STYLE);
     const names = Array.from({ length: cleaning.decided.seams.count }, (_, seam) =>
-      explainSeam(cleaning.decided, cleaning.table, seam).map((reason) => reason.name),
+      explainSeam(cleaning.decided, seam).map((reason) => reason.name),
     ).flat();
     expect(names).toContain('fullLine');
     expect(new Set(names).size).toBeGreaterThan(6);
@@ -77,7 +77,7 @@ describe('what the words say', () => {
     const source = `${body}\n\n${before}\n${after}\n\n${body}`;
     const cleaning = clean(source, STYLE);
     const seam = LINES[0]!.length;
-    return explainSeam(cleaning.decided, cleaning.table, seam).map((reason) => reason.name);
+    return explainSeam(cleaning.decided, seam).map((reason) => reason.name);
   };
 
   test.each([

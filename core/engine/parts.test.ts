@@ -48,9 +48,9 @@ describe('what a person says of a part wins', () => {
 
   test('nothing in it is asked about, and the reason is what was said', () => {
     const choice = { kind: 'part', from: 0, to: BEFORE.length, as: 'verse' } as const;
-    const { decided, table } = clean(`${BEFORE}\n${AFTER}`, DEFAULT_STYLE, [choice]);
+    const { decided } = clean(`${BEFORE}\n${AFTER}`, DEFAULT_STYLE, [choice]);
     expect([...decided.certainty.slice(0, 2)]).toEqual([1, 1]);
-    expect(explainSeam(decided, table, 0)[0]).toMatchObject({ name: 'part' });
+    expect(explainSeam(decided, 0)[0]).toMatchObject({ name: 'part' });
   });
 
   test('it says nothing of other parts', () => {

@@ -94,7 +94,7 @@ describe('line ends', () => {
 
   test('a decision comes with the evidence that weighed most, heaviest first', () => {
     const cleaning = clean(`${PROSE}\n\n${PROSE}`, DEFAULT_STYLE);
-    const reasons = explainSeam(cleaning.decided, cleaning.table, 0);
+    const reasons = explainSeam(cleaning.decided, 0);
     expect(reasons.map((reason) => reason.name)).toContain('startsLower');
     const weights = reasons.map((reason) => Math.abs(reason.weight));
     expect(weights).toEqual([...weights].sort((a, b) => b - a));

@@ -89,8 +89,8 @@ describe('the second look', () => {
   });
 
   test('its reasons are told with those of the evidence, heaviest first', () => {
-    const { decided, table } = wrapped('scannedBook', 3);
-    const all = Array.from({ length: decided.seams.count }, (_, seam) => explainSeam(decided, table, seam));
+    const { decided } = wrapped('scannedBook', 3);
+    const all = Array.from({ length: decided.seams.count }, (_, seam) => explainSeam(decided, seam));
     const names = new Set(all.flat().map(({ name }) => name));
     expect(['paragraphLength', 'lineLength', 'habits'].some((name) => names.has(name as never))).toBe(true);
     for (const reasons of all) {

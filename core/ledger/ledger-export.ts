@@ -1,5 +1,5 @@
 import { writeCsv } from '../text/csv.ts';
-import { type Ledger } from './ledger.ts';
+import type { Ledger } from './ledger.ts';
 import { viewEntry, type LedgerLine } from './ledger-line.ts';
 
 export type LedgerFormat = 'csv' | 'json';

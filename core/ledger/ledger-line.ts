@@ -64,12 +64,12 @@ function certaintyOf({ cleaning, pieces }: Ledger, { seam, piece }: LedgerEntry)
   const { certainty, why } = pieces[piece] ?? {};
   const stood = seam === undefined ? undefined : visibleSeam(cleaning, seam);
   if (!stood) return certainty === undefined ? {} : { certainty, why };
-  const { decided, table, at } = stood;
+  const { decided, at } = stood;
   return {
     certainty: stood.settled ? 1 : stood.certainty,
     seam: {
       decision: stood.decision,
-      reasons: explainSeam(decided, table, at).slice(0, 3),
+      reasons: explainSeam(decided, at).slice(0, 3),
       split: decided.splits.get(at)?.evidence,
     },
   };

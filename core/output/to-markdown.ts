@@ -44,7 +44,7 @@ function toBlock(block: OutputBlock, shape: OutputShape): string {
   return hardBreaks(wrap(escapeStarts(words.trimStart()), shape.wrap), text);
 }
 
-/** Blanks at the beginning of a line that do not go: those of a first line would make code of it. */
+/** Verse keeps its indents, as no-break spaces: Markdown drops blanks where a line begins, or makes code of them. */
 function withIndents(words: string): string {
   return words.replace(/^[ \t]+/gm, (blanks) => '\u00a0'.repeat(blanks.length));
 }

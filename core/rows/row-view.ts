@@ -226,7 +226,7 @@ function viewSeam(cleaning: Cleaning, plan: RowPlan, row: number, stood: Visible
     settled,
     doubt: !settled && certainty < style.certaintyLimit,
     canMend: !stood.skipsLines && canMend(cleaning, seam),
-    reasons: explainSeam(decided, stood.table, at).slice(0, LONGEST_REASONS),
+    reasons: explainSeam(decided, at).slice(0, LONGEST_REASONS),
     split: decided.splits.get(at)?.evidence,
     gap: decided.seams.turn[at] ? undefined : markAt(stood.table, decided.seams, at),
   };

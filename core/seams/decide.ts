@@ -3,7 +3,7 @@ import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
-import { findConvention, type Convention } from './convention.ts';
+import { findConvention } from './convention.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
@@ -31,15 +31,6 @@ import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
-/** A part of the text with one convention: the seams from..to. */
-export interface Region {
-  readonly from: number;
-  readonly to: number;
-  readonly convention: Convention;
-  /** See fullEndOdds. */
-  readonly fullEnds: number;
-}
-
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
 export interface Overrides {
   readonly mark?: ParagraphMark;
@@ -52,16 +43,13 @@ export interface Overrides {
 export interface SeamDecisions extends Verdicts {
   readonly seams: SeamTable;
   readonly measure: Measure;
-  readonly sequence: Uint8Array;
   readonly pieces: LinePieces;
   readonly overrides: Overrides;
   readonly look: FirstLook;
-  /** See trustInElements. */
-  readonly elements?: number;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
-  /** They tile the seams; at least one. */
-  readonly regions: readonly Region[];
+  /** All that the evidence looks at, by region. They tile the seams; at least one. */
+  readonly regions: readonly SeamContext[];
   /** By seam, for those that cut a word: how its halves go together if the lines are joined. */
   readonly splits: ReadonlyMap<number, SplitWord>;
 }
@@ -82,26 +70,17 @@ export function decideSeams(
   const measure = findMeasure(table, seams, overrides.measure);
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure);
+  const elements = trustInElements(table, seams);
   const starts = findRegions(table, seams);
-  const regions = starts.map((from, at): Region => {
+  const regions = starts.map((from, at): SeamContext => {
     const to = starts[at + 1] ?? seams.count;
     const convention = findConvention(table, seams, from, to, mark);
-    return { from, to, convention, fullEnds: fullEndOdds(source, table, seams, convention, measure, from, to) };
+    const fullEnds = fullEndOdds(source, table, seams, convention, measure, from, to);
+    return { table, seams, from, to, convention, mark, measure, sequence, pieces, fullEnds, elements };
   });
-  const elements = trustInElements(table, seams);
   const verdicts = openVerdicts(seams.count);
-  const contexts = regions.map((region): SeamContext => ({
-    table,
-    seams,
-    measure,
-    sequence,
-    pieces,
-    mark,
-    elements,
-    ...region,
-  }));
-  const look = decideByEvidence(contexts, verdicts);
-  for (const context of contexts) keepVerseLines(context, verdicts);
+  const look = decideByEvidence(regions, verdicts);
+  for (const region of regions) keepVerseLines(region, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(table, seams, verdicts);
@@ -121,12 +100,12 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, sequence, pieces, overrides, look, elements, usualIndent, regions, ...verdicts, splits };
+  return { seams, measure, pieces, overrides, look, usualIndent, regions, ...verdicts, splits };
 }
 
 /** Decides all seams by the evidence at each, and looks again where that is not beyond doubt; gives what the first look found. */
-function decideByEvidence(contexts: readonly SeamContext[], { decision, certainty }: Verdicts): FirstLook {
-  const look = takeFirstLook(contexts, firstOdds(contexts));
+function decideByEvidence(regions: readonly SeamContext[], { decision, certainty }: Verdicts): FirstLook {
+  const look = takeFirstLook(regions, firstOdds(regions));
   const addsAt = lookAgain(look);
   for (let seam = 0; seam < look.odds.length; seam++) {
     const breaks = 1 / (1 + Math.exp(-look.odds[seam]! - addsAt(seam)));
@@ -137,11 +116,11 @@ function decideByEvidence(contexts: readonly SeamContext[], { decision, certaint
 }
 
 /** By seam: the log odds of a new paragraph by the evidence. */
-function firstOdds(contexts: readonly SeamContext[]): Float32Array {
-  const odds = new Float32Array(contexts[0]!.seams.count);
-  for (const context of contexts) {
-    const weigh = weighEvidence(context, EVIDENCE_WEIGHTS);
-    for (let seam = context.from; seam < context.to; seam++) odds[seam] = BIAS + weigh(seam);
+function firstOdds(regions: readonly SeamContext[]): Float32Array {
+  const odds = new Float32Array(regions[0]!.seams.count);
+  for (const region of regions) {
+    const weigh = weighEvidence(region, EVIDENCE_WEIGHTS);
+    for (let seam = region.from; seam < region.to; seam++) odds[seam] = BIAS + weigh(seam);
   }
   return odds;
 }

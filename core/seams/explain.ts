@@ -1,17 +1,9 @@
-import type { LineTable } from '../lines/line-table.ts';
 import { EVIDENCE_WEIGHTS, type SeamDecisions } from './decide.ts';
-import { collectEvidence, EVIDENCE_NAMES, type EvidenceName, type SeamContext } from './evidence.ts';
+import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from './evidence.ts';
 import { explainLook } from './look-again.ts';
 import { Decision } from './seam-table.ts';
-import type { LookName } from './second-look.ts';
+import { regionAt, type LookName } from './second-look.ts';
 import { settlerOf, type Settler } from './verdicts.ts';
-
-/** All that the evidence at one seam looked at. */
-export function contextAt(decided: SeamDecisions, table: LineTable, seam: number): SeamContext {
-  const region = decided.regions.find(({ to }) => seam < to) ?? decided.regions.at(-1)!;
-  const { seams, measure, sequence, pieces, overrides, elements } = decided;
-  return { table, seams, measure, sequence, pieces, mark: overrides.mark, elements, ...region };
-}
 
 /** What the second look goes by, as a person may be told of it. */
 const LOOK_REASONS = {
@@ -33,9 +25,9 @@ export interface SeamReason {
 const LEAST_TOLD = 0.3;
 
 /** Why a seam was decided as it was: the rule that had the last word, then the evidence that weighs at least a little, heaviest first. */
-export function explainSeam(decided: SeamDecisions, table: LineTable, seam: number): SeamReason[] {
+export function explainSeam(decided: SeamDecisions, seam: number): SeamReason[] {
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
-  collectEvidence(contextAt(decided, table, seam), seam, evidence);
+  collectEvidence(regionAt(decided.regions, seam), seam, evidence);
   const weighed: SeamReason[] = EVIDENCE_NAMES.map((name, at) => ({
     name,
     weight: EVIDENCE_WEIGHTS[at]! * evidence[at]!,

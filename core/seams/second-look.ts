@@ -172,6 +172,11 @@ export const LOOKS = Object.keys({ ...AT_SEAM, ...IN_REGION }) as readonly LookN
 const SEAM_LIST: readonly Look[] = Object.values(AT_SEAM);
 const REGION_LIST = Object.values(IN_REGION);
 
+/** The region that a seam lies in. Logarithmic. */
+export function regionAt(regions: readonly SeamContext[], seam: number): SeamContext {
+  return regions[firstWhere(regions.length - 1, (at) => seam < regions[at]!.to)]!;
+}
+
 /**
  * Tells what is looked at at a seam: `tell` is given each number with its place in LOOKS. What is the same as at the seam that was
  * asked about before is told once.
@@ -181,7 +186,7 @@ export function looker(look: FirstLook, tell: (at: number, measured: number) => 
   let region: SeamContext | undefined;
   return (seam) => {
     if (!region || seam < region.from || seam >= region.to) {
-      region = regions[firstWhere(regions.length - 1, (at) => seam < regions[at]!.to)]!;
+      region = regionAt(regions, seam);
       for (let at = 0; at < REGION_LIST.length; at++) tell(SEAM_LIST.length + at, REGION_LIST[at]!(look, region));
     }
     const { table, seams } = region;

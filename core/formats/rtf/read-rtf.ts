@@ -10,8 +10,8 @@ import { CHARSETS, CODE_PAGES, KEPT, NOT_TEXT, SIGNS } from './rtf-words.ts';
 
 /**
  * Reads Rich Text Format: paragraphs with their line breaks, headings by their outline level, lists with the signs that stand in the
- * file, tables a row to a line, text boxes behind their paragraphs, notes at the end. Heads and feet of pages, hidden and deleted text, pictures and fields' codes are
- * not read. Throws UnreadableError.
+ * file, tables a row to a line, text boxes behind their paragraphs, notes at the end. Heads and feet of pages, hidden and deleted
+ * text, pictures and fields' codes are not read. Throws UnreadableError.
  */
 export function readRtf(bytes: Uint8Array): Document {
   const source = new TextDecoder('latin1').decode(bytes);
