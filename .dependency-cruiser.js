@@ -33,7 +33,7 @@ export default {
       'core-alone',
       'The core is built on nothing of ours.',
       { path: '^core/' },
-      { path: '^(?:worker|storage|app|cli|bench|samples)/' },
+      { path: '^(?:node|worker|storage|app|cli|bench|samples)/' },
     ),
     forbid(
       'core-without-interface',
@@ -49,8 +49,14 @@ export default {
     ),
     forbid('storage', 'Storage keeps what it is given.', { path: '^storage/' }, { path: '^(?:app|cli|worker|bench)/' }),
     forbid(
+      'node',
+      'What the command and the server share knows neither.',
+      { path: '^node/' },
+      { path: '^(?:app|cli|storage|worker|bench)/' },
+    ),
+    forbid(
       'cli',
-      'The command is built on the core alone.',
+      'The command is built on the core and what it shares with the server.',
       { path: '^cli/' },
       { path: '^(?:app|storage|worker|bench)/' },
     ),

@@ -3,6 +3,7 @@ export default {
   testEnvironment: 'node',
   roots: [
     '<rootDir>/core',
+    '<rootDir>/node',
     '<rootDir>/cli',
     '<rootDir>/storage',
     '<rootDir>/worker',

@@ -30,12 +30,14 @@ export const CORE = [
   ['formats', 'documents in from files of all kinds'],
   ['output', 'the clean text in the shape and format in which it goes out'],
   ['house-styles', 'styles with a name: files, the built-in ones, differences, which text each is for'],
+  ['jobs', 'texts that are cleaned without anyone looking on, as a plan says'],
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
 ];
 
 export const PROJECT = [
   ['core', 'the engine: no interface, no storage, no clock, no network'],
   ['pdf', 'the PDF library, behind one function'],
+  ['node', 'what the command and the server share: word lists, files, a pool of threads'],
   ['worker', 'the engine in a web worker, and its client'],
   ['storage', 'pieces, versions and preferences in the browser’s database'],
   ['cli', 'the command'],

@@ -22,7 +22,7 @@ function newest(folder) {
 function isBuilt() {
   const built = statSync(command, { throwIfNoEntry: false })?.mtimeMs;
   if (built === undefined || !existsSync(join(root, '.git'))) return built !== undefined;
-  return built >= Math.max(newest(join(root, 'core')), newest(join(root, 'cli')));
+  return built >= Math.max(...['core', 'pdf', 'node', 'cli'].map((folder) => newest(join(root, folder))));
 }
 
 if (!isBuilt()) {

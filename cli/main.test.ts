@@ -130,7 +130,7 @@ describe('the command', () => {
     expect(run(['clean', record]).stdout).toBe('The tide fell.[4]\n');
     const refused = run(['clean', '--record', record], 'It rose.');
     expect(refused).toMatchObject({ status: 2, stdout: '' });
-    expect(refused.stderr).toMatch(/was made of another text/);
+    expect(refused.stderr).toMatch(/is not the text that the change record was made of/);
   });
 
   test('nothing in, nothing out', () => {
@@ -140,7 +140,7 @@ describe('the command', () => {
 
   test.each([
     ['an unreadable file', ['clean', join(folder, 'none.txt')], '', /cannot read .*there is no such file/],
-    ['a folder', ['clean', folder], '', /it is a folder/],
+    ['an empty folder', ['clean', mkdtempSync(join(folder, 'empty-'))], '', /there is nothing to clean in/],
     [
       'binary input',
       ['clean'],

@@ -1,6 +1,6 @@
-import type { toReport } from '../core/index.ts';
+import type { FullReport } from '../core/index.ts';
 
-type Report = ReturnType<typeof toReport>;
+type Report = Pick<FullReport, 'words' | 'removed'>;
 
 /** From this share of the words on, what was taken out is much. */
 const MUCH = 0.05;

@@ -6,18 +6,17 @@ import {
   type LineShape,
   type StyleProblem,
 } from '../core/index.ts';
-import { InputError, readInput } from './input.ts';
+import { readText } from './input.ts';
+import { InputError, say } from './problems.ts';
 
 /** A house style: a built-in one by its id, else one from a file. Throws InputError. */
 export async function houseStyle(named: string): Promise<HouseStyle> {
   const builtIn = BUILT_IN_STYLES.find(({ id }) => id === named);
   if (builtIn) return builtIn;
-  const read = readHouseStyle(await textOf(named));
+  const read = readHouseStyle(await readText(named));
   if (!read.ok) throw new InputError(`${named} ${problemWords(read.problem)}`);
   if (read.unknown.length > 0) {
-    process.stderr.write(
-      `lucid-ribbon: ${named} names passes that this version does not know: ${read.unknown.join(', ')}\n`,
-    );
+    say(`${named} names passes that this version does not know: ${read.unknown.join(', ')}`);
   }
   return read.style;
 }
@@ -25,15 +24,11 @@ export async function houseStyle(named: string): Promise<HouseStyle> {
 /** A line shape from a file: the shape alone. Throws InputError. */
 export async function shapeFrom(path: string): Promise<LineShape> {
   try {
-    return toLineShape(JSON.parse(await textOf(path)));
+    return toLineShape(JSON.parse(await readText(path)));
   } catch (error) {
     if (error instanceof InputError) throw error;
     throw new InputError(`${path} is no line shape: ${error instanceof Error ? error.message : String(error)}`);
   }
-}
-
-async function textOf(path: string): Promise<string> {
-  return new TextDecoder().decode(await readInput(path));
 }
 
 function problemWords(problem: StyleProblem): string {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { applyPatch } from 'diff';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { clean, revise } from '../cleaning/clean.ts';
@@ -11,6 +12,7 @@ import { PASSES } from '../passes/index.ts';
 import { digested, digestOf } from '../report/digest.ts';
 import { applyRowPatch, reviseRows } from '../rows/row-patch.ts';
 import { planRows } from '../rows/row-plan.ts';
+import { toLineDiff } from '../report/line-diff.ts';
 import { listWordChanges } from '../report/report.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { DISTORTERS } from '../testing/distort.ts';
@@ -170,6 +172,21 @@ describe('laws of a cleaning', () => {
         expect(cleanText(clean(once, DEFAULT_STYLE))).toBe(once);
       }),
       { numRuns: 30 },
+    );
+  });
+
+  test('a line diff applied to the source gives the clean text', () => {
+    const withLineFeeds = (text: string) => text.replace(/\r\n?/g, '\n');
+    const asFile = (text: string) => (text === '' || text.endsWith('\n') ? text : `${text}\n`);
+    fc.assert(
+      fc.property(source, (text) => {
+        const cleaning = clean(text, DEFAULT_STYLE);
+        const before = withLineFeeds(text);
+        const diff = toLineDiff(cleaning, 'in.txt');
+        const patched = diff === '' ? before : applyPatch(before, diff, { autoConvertLineEndings: false });
+        expect(patched).toBe(asFile(withLineFeeds(cleanText(cleaning))));
+      }),
+      { numRuns: 300 },
     );
   });
 

@@ -1,6 +1,7 @@
 import { object, string, ValidationError } from 'yup';
 import { toShape } from '../output/shape.ts';
 import { findPass } from '../passes/index.ts';
+import { SOURCE_KINDS } from '../report/summary.ts';
 import { isRuleId } from '../rules/own-rule.ts';
 import { isShapeId } from '../shapes/line-shape.ts';
 import { toStyle } from '../style/read-style.ts';
@@ -23,9 +24,7 @@ export type StyleRead =
   | { readonly ok: false; readonly problem: StyleProblem };
 
 const forSchema = object({
-  kind: string()
-    .oneOf(['captions', 'pages', 'wrapped', 'unwrapped'] as const)
-    .optional(),
+  kind: string().oneOf(SOURCE_KINDS).optional(),
   words: string().max(200).optional(),
   file: string().max(200).optional(),
 })
@@ -43,6 +42,11 @@ export function readHouseStyle(json: string): StyleRead {
   } catch {
     return failed({ kind: 'no-json' });
   }
+  return parseHouseStyle(data);
+}
+
+/** Reads a house style from data that came from outside. Never throws for what is in it. */
+export function parseHouseStyle(data: unknown): StyleRead {
   if (typeof data !== 'object' || data === null || !('format' in data) || data.format !== HOUSE_STYLE_FORMAT)
     return failed({ kind: 'other-file' });
   const version = 'version' in data ? data.version : undefined;

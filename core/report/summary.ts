@@ -4,7 +4,9 @@ import { linesWrap } from '../seams/decide.ts';
 import { LineKind } from '../lines/line-kind.ts';
 
 /** What sort of mess a source is, told by what was found in it. */
-export type SourceKind = 'captions' | 'pages' | 'wrapped' | 'unwrapped';
+export const SOURCE_KINDS = ['captions', 'pages', 'wrapped', 'unwrapped'] as const;
+
+export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 export function kindOfSource({ table, decided }: Cleaning): SourceKind {
   if (table.captions.found) return 'captions';
