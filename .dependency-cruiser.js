@@ -33,7 +33,7 @@ export default {
       'core-alone',
       'The core is built on nothing of ours.',
       { path: '^core/' },
-      { path: '^(?:node|worker|storage|app|cli|bench|samples)/' },
+      { path: '^(?:node|worker|storage|app|api|cli|bench|samples)/' },
     ),
     forbid(
       'core-without-interface',
@@ -52,13 +52,19 @@ export default {
       'node',
       'What the command and the server share knows neither.',
       { path: '^node/' },
-      { path: '^(?:app|cli|storage|worker|bench)/' },
+      { path: '^(?:app|api|cli|storage|worker|bench)/' },
     ),
     forbid(
       'cli',
       'The command is built on the core and what it shares with the server.',
       { path: '^cli/' },
       { path: '^(?:app|storage|worker|bench)/' },
+    ),
+    forbid(
+      'api',
+      'The API is built on the core and what it shares with the command.',
+      { path: '^api/' },
+      { path: '^(?:app|cli|storage|worker|bench)/' },
     ),
     forbid(
       'samples',

@@ -5,6 +5,7 @@ export default {
     '<rootDir>/core',
     '<rootDir>/node',
     '<rootDir>/cli',
+    '<rootDir>/api',
     '<rootDir>/storage',
     '<rootDir>/worker',
     '<rootDir>/app',

@@ -41,6 +41,7 @@ export const PROJECT = [
   ['worker', 'the engine in a web worker, and its client'],
   ['storage', 'pieces, versions and preferences in the browser’s database'],
   ['cli', 'the command'],
+  ['api', 'the engine for programs, over HTTP'],
   ['app/ui', 'parts of the interface that know nothing of the product'],
   ['app/incoming', 'texts that are to become pieces: pasted, dropped, chosen'],
   ['app/style-parts', 'what several screens show of styles: words, passes, output'],

@@ -11,5 +11,12 @@ export default [
   ]),
   route('styles', 'routes/styles.tsx'),
   route('samples/:id', 'routes/sample.ts'),
+  route('api/clean', 'routes/api/clean.ts'),
+  route('api/passes', 'routes/api/passes.ts'),
+  route('api/styles', 'routes/api/styles.ts'),
+  route('api/health', 'routes/api/health.ts'),
+  route('api/openapi.json', 'routes/api/openapi.ts'),
+  route('api/problems/:code', 'routes/api/problem.ts'),
+  route('api/*', 'routes/api/elsewhere.ts'),
   route('*', 'routes/not-found.tsx'),
 ] satisfies RouteConfig;

@@ -26,11 +26,11 @@ function isBuilt() {
 }
 
 if (!isBuilt()) {
-  const { buildCommand } = await import('../cli/build.js').catch(() => {
+  const { bundleAll } = await import('../node/bundle.js').catch(() => {
     process.stderr.write('lucid-ribbon: the command is not built yet; run "npm install" in its folder first.\n');
     process.exit(2);
   });
-  await buildCommand();
+  await bundleAll();
 }
 const { main } = await import(pathToFileURL(command).href);
 process.exitCode = await main(process.argv.slice(2));

@@ -11,6 +11,7 @@ export async function openWorkers(jobs: number): Promise<Workers> {
   }
   return {
     run: async (name, task) => (TASKS[name] as (task: unknown) => never)(task),
+    load: () => ({ running: 0, waiting: 0 }),
     close: async () => {},
   };
 }

@@ -21,6 +21,6 @@ export const BROWSER = {
 export const server = {
   command: 'node server/serve.js',
   url: `http://127.0.0.1:${PORT}/`,
-  env: { PORT: String(PORT) },
+  env: { PORT: String(PORT), LUCID_RIBBON_API: '1' },
   reuseExistingServer: false,
 };

@@ -9,6 +9,12 @@ export interface PoolOptions {
   readonly queue?: number;
 }
 
+export interface RunOptions {
+  readonly signal?: AbortSignal;
+  /** Part of work that was begun: it waits with the others, and is not refused. */
+  readonly isPartOfMore?: boolean;
+}
+
 /** Thrown where as many tasks wait as may. */
 export class PoolFull extends Error {}
 
@@ -21,8 +27,10 @@ export interface Pool<Tasks extends AnyTasks<Tasks>> {
   run<Name extends keyof Tasks & string>(
     name: Name,
     task: Parameters<Tasks[Name]>[0],
-    options?: { readonly signal?: AbortSignal; readonly transfer?: readonly ArrayBuffer[] },
+    options?: RunOptions,
   ): Promise<Awaited<ReturnType<Tasks[Name]>>>;
+  /** Tasks that are done now, and that wait. */
+  load(): { readonly running: number; readonly waiting: number };
   /** Ends all threads, and what they were at. */
   close(): Promise<void>;
 }
@@ -38,15 +46,16 @@ export function openPool<Tasks extends AnyTasks<Tasks>>(
   const pool = new Piscina({ filename, minThreads: 0, maxThreads: threads, idleTimeout: 30_000 });
   let taken = 0;
   return {
-    run: async (name, task, { signal, transfer } = {}) => {
-      if (taken >= threads + queue) throw new PoolFull();
+    run: async (name, task, { signal, isPartOfMore = false } = {}) => {
+      if (!isPartOfMore && taken >= threads + queue) throw new PoolFull();
       taken++;
       try {
-        return await pool.run(task, { name, signal, transferList: transfer && [...transfer] });
+        return await pool.run(task, { name, signal });
       } finally {
         taken--;
       }
     },
+    load: () => ({ running: Math.min(taken, threads), waiting: Math.max(0, taken - threads) }),
     close: () => pool.destroy(),
   };
 }

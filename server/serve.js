@@ -1,9 +1,12 @@
 // Serves the built application on this machine: static files, then React Router. PORT and HOST can be set.
+import './production.js';
 import { createRequestHandler } from '@react-router/express';
 import compression from 'compression';
 import express from 'express';
 import sirv from 'sirv';
 import { fileURLToPath } from 'node:url';
+import { logApi } from './log-api.js';
+import { refuseFromElsewhere } from './loopback.js';
 
 const client = fileURLToPath(new URL('../build/client', import.meta.url));
 const build = await import('../build/server/index.js');
@@ -13,6 +16,7 @@ const PORTS_TRIED = 20;
 
 const app = express();
 app.disable('x-powered-by');
+app.use('/api', logApi(), refuseFromElsewhere);
 app.use(compression());
 app.use((_request, response, next) => {
   response.set('X-Content-Type-Options', 'nosniff');
@@ -38,7 +42,16 @@ function listen(port, left) {
       process.exit(1);
     }
   });
-  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => server.close(() => process.exit(0)));
+  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => end(server));
+}
+
+/** What is being answered may be finished, for so long; ms. */
+const LAST_ANSWERS = 1500;
+
+function end(server) {
+  server.close(() => process.exit(0));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), LAST_ANSWERS).unref();
 }
 
 listen(wanted, PORTS_TRIED);

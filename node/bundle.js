@@ -1,22 +1,28 @@
-// Bundles the command and its threads into build/cli, so that it starts in a fraction of a second. Safe to run twice at once.
+// Bundles what runs on Node outside the application's own build: the command, so that it starts in a fraction of a second, and the
+// threads of command and server. Safe to run twice at once.
 import { build } from 'esbuild';
 import { renameSync } from 'node:fs';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const path = (relative) => fileURLToPath(new URL(relative, import.meta.url));
 
-const BUNDLES = { 'clean.js': 'main.ts', 'thread.js': 'thread.ts' };
+/** What is bundled to where in build/. */
+const BUNDLES = {
+  'cli/clean.js': '../cli/main.ts',
+  'cli/thread.js': '../cli/thread.ts',
+  'api/thread.js': '../api/thread.ts',
+};
 
-export async function buildCommand() {
-  await Promise.all(Object.entries(BUNDLES).map(([bundle, entry]) => bundleTo(bundle, entry)));
+export async function bundleAll() {
+  await Promise.all(
+    Object.entries(BUNDLES).map(([bundle, entry]) => bundleTo(path(`../build/${bundle}`), path(entry))),
+  );
 }
 
-async function bundleTo(bundle, entry) {
-  const outfile = join(path('../build/cli'), bundle);
+async function bundleTo(outfile, entry) {
   const scratch = `${outfile}.${process.pid}.tmp`;
   await build({
-    entryPoints: [path(entry)],
+    entryPoints: [entry],
     outfile: scratch,
     bundle: true,
     platform: 'node',
@@ -31,4 +37,4 @@ async function bundleTo(bundle, entry) {
   renameSync(scratch, outfile);
 }
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) await buildCommand();
+if (process.argv[1] === fileURLToPath(import.meta.url)) await bundleAll();
