@@ -1,4 +1,5 @@
 import { cleanJsonLine, type JobPlan } from '../core/index.ts';
+import { lowerPriority } from '../node/lower-priority.ts';
 import { openWordLists } from '../node/word-lists.ts';
 import { cleanBody, type BodyTask } from './clean-body.ts';
 
@@ -11,6 +12,7 @@ export interface LinesTask {
   readonly plan: JobPlan;
 }
 
+lowerPriority();
 const findWords = openWordLists();
 
 export const body = (task: BodyTask) => cleanBody(task, findWords);
