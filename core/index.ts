@@ -116,6 +116,13 @@ export { USUAL_PLAN, type JobPlan } from './jobs/job.ts';
 export { cleanJsonLine } from './jobs/json-lines.ts';
 export { reportOf, REPORT_DETAILS, type FullReport, type ReportDetail, type ShortReport } from './jobs/job-report.ts';
 export { readPlan, type PlanProblem } from './jobs/read-plan.ts';
+export {
+  questionsOf,
+  settleDoubts,
+  type Question,
+  type ReadingOf,
+  type StandingAnswer,
+} from './jobs/standing-answers.ts';
 export { runJob, writeJob, type FindWords, type Job } from './jobs/run-job.ts';
 export { PART_KINDS, type PartKind } from './lines/part.ts';
 export { linesWrap } from './seams/decide.ts';

@@ -70,6 +70,22 @@ export interface NoteRecord {
   readonly value: string;
 }
 
+/** A file of the stack: see StackFile in stack.ts for what becomes of it. */
+export interface StackFileRecord {
+  /** Counts up in the order in which files came. */
+  readonly id: number;
+  /** With the folders that it was found in. */
+  readonly name: string;
+  /** Bytes. */
+  readonly size: number;
+}
+
+/** The bytes of a file of the stack. */
+export interface StackBytesRecord {
+  readonly id: number;
+  readonly blob: Blob;
+}
+
 export type Database = Dexie & {
   pieces: EntityTable<PieceRecord, 'id'>;
   texts: EntityTable<TextRecord, 'pieceId'>;
@@ -77,6 +93,8 @@ export type Database = Dexie & {
   notes: EntityTable<NoteRecord, 'key'>;
   versions: EntityTable<VersionRecord, 'id'>;
   styles: EntityTable<StyleRecord, 'id'>;
+  stackFiles: EntityTable<StackFileRecord, 'id'>;
+  stackBytes: EntityTable<StackBytesRecord, 'id'>;
 };
 
 /** Opens the database of this origin. Versions are append-only: a published one is never edited. */
@@ -90,6 +108,7 @@ export function openDatabase(name = 'lucid-ribbon'): Database {
   });
   db.version(2).stores({ versions: 'id, pieceId' });
   db.version(3).stores({ styles: 'id' });
+  db.version(4).stores({ stackFiles: '++id', stackBytes: 'id' });
   return db;
 }
 

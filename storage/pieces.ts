@@ -21,6 +21,8 @@ export interface NewText extends Omit<TextRecord, 'pieceId'> {
   readonly outcome?: Outcome;
   /** The style with which it begins; the usual one where none is said. */
   readonly begun?: StyleInForce;
+  /** What was settled in it before it became a piece. */
+  readonly settled?: Step;
 }
 
 export interface StoredPiece {
@@ -44,7 +46,7 @@ const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
 /** Stores a new piece and gives its id. */
 export function createPiece(
-  { outcome, begun, ...text }: NewText,
+  { outcome, begun, settled, ...text }: NewText,
   title: string,
   now: number,
   db = database(),
@@ -52,9 +54,7 @@ export function createPiece(
   const id = newId();
   const steps: Step[] = outcome
     ? [{ kind: 'restore', name: RECORDED, ...outcome }]
-    : begun
-      ? [{ kind: 'use-style', ...begun }]
-      : [];
+    : [...(begun ? [{ kind: 'use-style' as const, ...begun }] : []), ...(settled ? [settled] : [])];
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
   return guarded(() =>
     db.transaction('rw', db.pieces, db.texts, db.steps, async () => {

@@ -1,17 +1,6 @@
 import { expose } from 'comlink';
-import type { Language, WordList } from '../core/index.ts';
 import { nameCharacters } from './character-names.ts';
+import { fetchWords } from './fetch-words.ts';
 import { createServices } from './services.ts';
-
-/** The word list of a language, from the server that the page came from; undefined where it cannot be had. */
-async function fetchWords(language: Language): Promise<WordList | undefined> {
-  try {
-    const answer = await fetch(`/words/${language}.bin`);
-    return answer.ok ? { bits: new Uint8Array(await answer.arrayBuffer()) } : undefined;
-  } catch {
-    // Without a list the text's own vocabulary decides.
-    return undefined;
-  }
-}
 
 expose(createServices({ fetchWords, nameCharacters }));
