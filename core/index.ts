@@ -95,7 +95,7 @@ export { writeCsv } from './text/csv.ts';
 export { toLineShape } from './shapes/read-shape.ts';
 export type { SignId } from './shapes/signs.ts';
 export { expressionsOf } from './shapes/take-along.ts';
-export { applyShape, applyShapeRemoval, newShapeId } from './style/shapes.ts';
+export { applyShapeRemoval, newShapeId } from './style/shapes.ts';
 export type { NamedWords } from './style/named-words.ts';
 export { BUILT_IN_STYLES, USUAL_STYLE } from './house-styles/built-in.ts';
 export { differencesOf, type StyleDifference } from './house-styles/differences.ts';
@@ -110,7 +110,7 @@ export { compileQuery, type Query } from './rules/query.ts';
 export { passesInOrder } from './style/order.ts';
 export { applyRule, applyRuleRemoval, newRuleId } from './style/rules.ts';
 export { digested, type Digested } from './report/digest.ts';
-export { toReport } from './report/report.ts';
+
 export { toLineDiff } from './report/line-diff.ts';
 export { USUAL_PLAN, type JobPlan } from './jobs/job.ts';
 export { cleanJsonLine } from './jobs/json-lines.ts';

@@ -3,7 +3,7 @@ import { database, type Database, type StackFileRecord } from './db.ts';
 import { guarded } from './errors.ts';
 
 /** Why a file of the stack has no clean text: it cannot be read, its cleaning took too long, or it was too much for the browser. */
-export type StackProblem = ReadProblem | 'too-slow' | 'too-much' | 'too-long';
+export type StackProblem = ReadProblem | 'too-slow' | 'too-much';
 
 /** What became of a file of the stack. */
 export interface StackResult {
@@ -22,14 +22,19 @@ export interface StackResult {
 export interface StackFile extends StackFileRecord {
   readonly problem?: StackProblem;
   readonly result?: StackResult;
+  /** Something else was asked for since: it waits to be cleaned anew. */
+  readonly isStale?: boolean;
 }
+
+/** A style with the id that pieces name it by. */
+export type StackStyle = HouseStyle & { readonly id: string };
 
 /** How the files are cleaned. */
 export interface StackSettings {
   /** The id of the style that was chosen; empty where each text takes the one that is meant for it. */
   readonly chosen: string;
   /** The styles as they were then, the one for texts that none is meant for first. */
-  readonly styles: readonly HouseStyle[];
+  readonly styles: readonly StackStyle[];
   /** Doubts that were settled for all files. */
   readonly answers: readonly StandingAnswer[];
 }
@@ -60,7 +65,7 @@ function readSettings(value: string): StackSettings | undefined {
     const { chosen, styles, answers } = JSON.parse(value) as Partial<StackSettings>;
     if (typeof chosen !== 'string' || !Array.isArray(styles) || !Array.isArray(answers) || styles.length === 0)
       return undefined;
-    return { chosen, styles: styles as HouseStyle[], answers: answers as StandingAnswer[] };
+    return { chosen, styles: styles as StackStyle[], answers: answers as StandingAnswer[] };
   } catch {
     return undefined;
   }

@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import type { StackService } from './stack-service.ts';
 
 /** Why a task was given up: it took longer than it may, or was more than a worker could bear. */
@@ -18,7 +18,7 @@ export interface StackPool {
    * Does a task on the next free worker. After `limit` ms it is given up, and so it is where the worker fails: then a GivenUpError
    * is thrown, and the next task has a new worker. An aborted one ends at once and throws the signal's reason.
    */
-  run<T>(ask: (service: Remote<StackService>) => Promise<T>, limit: number, signal: AbortSignal): Promise<T>;
+  run<T>(ask: (service: StackService) => Promise<T>, limit: number, signal: AbortSignal): Promise<T>;
   /** Ends all workers, and what they are at. */
   close(): void;
 }
@@ -30,7 +30,7 @@ export function coresLessOne(): number {
 
 interface Worked {
   readonly worker: Worker;
-  readonly service: Remote<StackService>;
+  readonly service: StackService;
 }
 
 export function openStackPool(size = coresLessOne()): StackPool {
@@ -39,7 +39,7 @@ export function openStackPool(size = coresLessOne()): StackPool {
   const waiting: ((worked: Worked) => void)[] = [];
   const start = (): Worked => {
     const worker = new Worker(new URL('./stack.worker.ts', import.meta.url), { type: 'module' });
-    const worked = { worker, service: wrap<StackService>(worker) };
+    const worked = { worker, service: wrap(worker) as unknown as StackService };
     all.add(worked);
     return worked;
   };

@@ -27,6 +27,7 @@ export function Desk({ samples, desk }: DeskProps) {
     <Page data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
       <PageHeader>
         <Tagline>{TAGLINE}</Tagline>
+        <HeaderLink to="/stack">Stack</HeaderLink>
         <HeaderLink to="/styles">House styles</HeaderLink>
       </PageHeader>
       <StorageProblemNote problem={desk.problem} />
