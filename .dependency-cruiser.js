@@ -61,6 +61,12 @@ export default {
       { path: '^(?:app|storage|worker|bench)/' },
     ),
     forbid(
+      'offline',
+      'What keeps the program knows its pages by their addresses alone.',
+      { path: '^offline/' },
+      { path: '^(?:app|cli|api|worker|bench)/' },
+    ),
+    forbid(
       'api',
       'The API is built on the core and what it shares with the command.',
       { path: '^api/' },

@@ -4,6 +4,7 @@ export default {
   roots: [
     '<rootDir>/core',
     '<rootDir>/node',
+    '<rootDir>/offline',
     '<rootDir>/cli',
     '<rootDir>/api',
     '<rootDir>/storage',

@@ -40,6 +40,7 @@ export const PROJECT = [
   ['node', 'what the command and the server share: word lists, files, a pool of threads'],
   ['worker', 'the engine in a web worker, and its client'],
   ['storage', 'pieces, versions and preferences in the browser’s database'],
+  ['offline', 'the program without a network: what is kept of a build, shortcuts, what is shared with it'],
   ['cli', 'the command'],
   ['api', 'the engine for programs, over HTTP'],
   ['app/ui', 'parts of the interface that know nothing of the product'],

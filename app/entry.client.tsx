@@ -1,6 +1,7 @@
 import { startTransition } from 'react';
 import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
+import { keepForOffline } from './offline/new-build.ts';
 import { NonceContext, nonceOfPage } from './ui/nonce.ts';
 
 startTransition(() => {
@@ -11,3 +12,5 @@ startTransition(() => {
     </NonceContext>,
   );
 });
+
+keepForOffline();

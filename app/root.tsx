@@ -19,6 +19,9 @@ export function Layout({ children }: { readonly children: React.ReactNode }) {
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta property="csp-nonce" nonce={nonce} suppressHydrationWarning />
+        <link rel="manifest" href="/manifest.webmanifest" />
+        <meta name="theme-color" content="#fffdf8" media="(prefers-color-scheme: light)" />
+        <meta name="theme-color" content="#1d222b" media="(prefers-color-scheme: dark)" />
         <link rel="icon" href="/ribbon.svg" type="image/svg+xml" />
         <script src="/theme.js" nonce={nonce} suppressHydrationWarning />
         <Meta />

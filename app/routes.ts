@@ -9,6 +9,7 @@ export default [
     route('output', 'routes/piece-output.tsx'),
     route('read', 'routes/piece-read.tsx'),
   ]),
+  route('run', 'routes/run.tsx'),
   route('stack', 'routes/stack.tsx'),
   route('styles', 'routes/styles.tsx'),
   route('samples/:id', 'routes/sample.ts'),

@@ -2,6 +2,8 @@
 export const PORT = 4391;
 
 export const BROWSER = {
+  // Each journey would keep the whole program anew: offline.spec.ts has its own say.
+  serviceWorkers: 'block' as const,
   viewport: { width: 1280, height: 800 },
   permissions: ['clipboard-read', 'clipboard-write'],
   launchOptions: {

@@ -1,13 +1,12 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import { useFetcher, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { BUILT_IN_STYLES, type OutputShape } from '../../../core/index.ts';
 import type { StyleRecord } from '../../../storage/db.ts';
-import { handOver, type Taken } from '../../incoming/handover.ts';
-import { STORAGE_WORDS } from '../../storage-words.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { toast } from '../../ui/toasts.tsx';
 import type { Stylish } from './clipboard-run.ts';
+import { useClipboardRun } from './use-clipboard-run.ts';
 
 const PickList = lazy(() => import('../../ui/pick-list.tsx'));
 
@@ -22,54 +21,19 @@ const FITTING = '';
 /** Cleans what is on the clipboard in one step and writes it back; by button, or by a key with Alt. */
 export function ClipboardActions({ styles, shape }: ClipboardActionsProps) {
   const [chosen, choose] = useState(FITTING);
-  const [isBusy, setBusy] = useState(false);
-  const fetcher = useFetcher<Taken>();
   const navigate = useNavigate();
   const known: readonly Stylish[] = [...styles, ...BUILT_IN_STYLES];
-  /** What the last run did, told once its piece is stored. */
-  const done = useRef<{ readonly text: string; readonly style: string; readonly isWritten: boolean }>(undefined);
-  const run = async (wanted: Stylish | undefined) => {
-    if (isBusy) return;
-    setBusy(true);
-    try {
-      // What cleans is fetched when it is first needed.
-      const { browserBoard, problemWords, runOnClipboard, summaryWords } = await import('./clipboard-run.ts');
-      const result = await runOnClipboard(browserBoard(), styles, wanted, shape);
-      if (!result.ok) {
-        toast({ ...problemWords(result.problem), tone: 'bad' });
-        return;
-      }
-      const said = new URLSearchParams({
-        intent: 'create',
-        title: result.title,
-        text: handOver(result.text),
-        stay: '',
-      });
-      done.current = { text: summaryWords(result.summary), style: result.style, isWritten: result.isWritten };
-      await fetcher.submit(null, { method: 'post', action: `/?index&${said}` });
-    } catch {
-      toast({
-        text: 'The clipboard could not be cleaned',
-        detail: 'It is as it was. Reload the page and try again.',
-        tone: 'bad',
-      });
-    } finally {
-      setBusy(false);
-    }
-  };
-  const { data } = fetcher;
+  const { isBusy, told, run } = useClipboardRun(styles, shape);
   useEffect(() => {
-    if (!data || !done.current) return;
-    const { text, style, isWritten } = done.current;
-    done.current = undefined;
-    const { created } = data.ok ? data : {};
+    if (!told) return;
+    const { isGood, text, detail, piece } = told;
     toast({
       text,
-      detail: `${isWritten ? 'The clean text is on the clipboard' : 'The browser did not let this page write the clean text to the clipboard: copy it from the piece'}. Style: ${style}.${data.ok ? '' : ` ${STORAGE_WORDS[data.problem].text}.`}`,
-      ...(!isWritten && { tone: 'bad' }),
-      ...(created !== undefined && { action: { label: 'Look', run: () => void navigate(`/piece/${created}`) } }),
+      detail,
+      ...(!isGood && { tone: 'bad' }),
+      ...(piece !== undefined && { action: { label: 'Look', run: () => void navigate(`/piece/${piece}`) } }),
     });
-  }, [data, navigate]);
+  }, [told, navigate]);
   useRunKeys(styles, (style) => void run(style));
   return (
     <Row>

@@ -5,6 +5,7 @@ import { home } from '../../ui/focus-home.tsx';
 import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
 import type { DeskData } from './desk-actions.ts';
 import { ClipboardActions } from './clipboard-actions.tsx';
+import { NewBuildNote } from './new-build-note.tsx';
 import { PasteSheet } from './paste-sheet.tsx';
 import { BackupActions } from './backup-actions.tsx';
 import { PieceList } from './piece-list.tsx';
@@ -12,6 +13,7 @@ import { RoomNote } from './room-note.tsx';
 import { SampleList } from './sample-list.tsx';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
 import { useIncoming } from '../../incoming/use-incoming.ts';
+import { useHandedOver } from './use-handed-over.ts';
 
 interface DeskProps {
   readonly samples: readonly Sample[];
@@ -23,6 +25,7 @@ const TAGLINE = 'Clean prose with its real paragraphs. Nothing leaves this machi
 /** The first screen: paste a text, open a piece, try a sample. */
 export function Desk({ samples, desk }: DeskProps) {
   const incoming = useIncoming();
+  useHandedOver(incoming);
   return (
     <Page data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
       <PageHeader>
@@ -30,6 +33,7 @@ export function Desk({ samples, desk }: DeskProps) {
         <HeaderLink to="/stack">Stack</HeaderLink>
         <HeaderLink to="/styles">House styles</HeaderLink>
       </PageHeader>
+      <NewBuildNote />
       <StorageProblemNote problem={desk.problem} />
       <Columns {...home}>
         <Left>
