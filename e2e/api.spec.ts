@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { get, type IncomingMessage } from 'node:http';
 import { connect } from 'node:net';
 import { readFileSync } from 'node:fs';
 import { SAMPLES } from '../samples/index.ts';
@@ -58,6 +59,13 @@ test.describe('a server of its own', () => {
     const answered = await fetch(`${address}/api/health`);
     expect([answered.status, ((await answered.json()) as { type: string }).type]).toEqual([404, '/api/problems/off']);
     expect((await fetch(address)).status).toBe(200);
+    // A browser that was led here under another name gets nothing.
+    const [foreign] = (await once(
+      get(`${address}/api/health`, { headers: { Host: 'elsewhere.example' } }),
+      'response',
+    )) as [IncomingMessage];
+    expect(foreign.statusCode).toBe(403);
+    foreign.resume();
   });
 
   test('work is refused when too much of it waits, ends when its asker goes, and the server stays well', async () => {

@@ -68,7 +68,7 @@ async function stackShots(page: Page): Promise<void> {
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Add files' }).click();
   await (await chooser).setFiles([...files, broken]);
-  await page.getByText(/^\d+ files cleaned/).waitFor();
+  await page.getByText(/^21 files cleaned/).waitFor();
   await page.locator('svg.recharts-surface').waitFor();
   await page.getByRole('button', { name: 'Questions' }).click();
   await page.getByRole('row').filter({ hasText: 'Quarterly' }).first().waitFor();

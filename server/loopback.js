@@ -1,7 +1,11 @@
 const OURS = /^(?:127\.|::1$|::ffff:127\.)/;
+const NAMES = /^(?:localhost|127(?:\.\d{1,3}){3}|\[::1\])$/;
 
-/** The API cleans for programs on this machine alone, whatever address the pages are served at. */
+/**
+ * The API cleans for programs on this machine alone, whatever address the pages are served at; and for such as know where they are:
+ * a page from elsewhere may have led a browser here under a name of its own.
+ */
 export function refuseFromElsewhere(request, response, next) {
-  if (OURS.test(request.socket.remoteAddress ?? '')) next();
+  if (OURS.test(request.socket.remoteAddress ?? '') && NAMES.test(request.hostname ?? '')) next();
   else response.status(403).type('text/plain').send('The API answers on this machine alone.\n');
 }

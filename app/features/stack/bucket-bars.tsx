@@ -18,7 +18,7 @@ export default function BucketBars({ buckets, chosen }: BucketBarsProps) {
         accessibilityLayer={false}
       >
         <XAxis dataKey="from" hide />
-        <YAxis hide domain={[0, 'dataMax']} allowDecimals={false} />
+        <YAxis hide domain={[0, (most: number) => Math.max(1, most)]} allowDecimals={false} />
         <Bar dataKey="files" isAnimationActive={false} radius={[3, 3, 0, 0]} minPointSize={1}>
           {buckets.map(({ from }) => (
             <Cell

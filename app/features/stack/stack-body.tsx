@@ -77,7 +77,7 @@ export function StackBody({ stack: { run, state }, styles, onFiles }: StackBodyP
       </Left>
       <Side>
         <QuestionChart buckets={overview.buckets} chosen={bucket} onChoose={setBucket} />
-        <StackQuestions questions={questions} answers={settings.answers} run={run} />
+        <StackQuestions questions={questions} answers={settings.answers} isAtWork={overview.waiting > 0} run={run} />
       </Side>
     </Columns>
   );

@@ -65,6 +65,8 @@ export function StackControls({ run, state, overview, styles, onFiles }: StackCo
 function Course({ state: { taking, isStopped }, overview }: Pick<StackControlsProps, 'state' | 'overview'>) {
   const id = useId();
   const { all, done, problems, waiting } = overview;
+  // What was just put on the stack is not counted yet.
+  if (!taking && all === 0) return null;
   const words = taking
     ? `Putting files on the stack: ${taking.done.toLocaleString('en')} of ${taking.all.toLocaleString('en')}`
     : [

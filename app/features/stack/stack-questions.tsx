@@ -13,17 +13,21 @@ const SHOWN = 30;
 interface StackQuestionsProps {
   readonly questions: readonly SharedQuestion[];
   readonly answers: readonly StandingAnswer[];
+  /** Files are still being cleaned. */
+  readonly isAtWork: boolean;
   readonly run: Pick<StackRun, 'answer' | 'withdraw'>;
 }
 
 /** What the files ask, each question once: an answer settles it in all of them. */
-export function StackQuestions({ questions, answers, run }: StackQuestionsProps) {
+export function StackQuestions({ questions, answers, isAtWork, run }: StackQuestionsProps) {
   const answer = useCallback((standing: StandingAnswer) => void run.answer(standing).catch(tellProblem), [run]);
   const withdraw = (topic: string) => void run.withdraw(topic).catch(tellProblem);
   return (
     <section aria-labelledby="questions-title">
       <h2 id="questions-title">Settle once for all files</h2>
-      {questions.length === 0 && <Quiet>No file has a question.</Quiet>}
+      {questions.length === 0 && (
+        <Quiet>{isAtWork ? 'Questions come as files are cleaned.' : 'No file has a question.'}</Quiet>
+      )}
       <List>
         {questions.slice(0, SHOWN).map((question) => (
           <QuestionItem key={question.topic} {...question} onAnswer={answer} />

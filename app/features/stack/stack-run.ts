@@ -67,6 +67,8 @@ export function isWaiting({ problem, result, isStale }: StackFile): boolean {
 export function startStack(stored: StoredStack, usual: StackSettings, store: StackStore, pool: StackPool): StackRun {
   const files = new Map(stored.files.map((file) => [file.id, file]));
   const working = new Set<number>();
+  /** In the order in which they are begun. */
+  const waiting = new Set(stored.files.filter(isWaiting).map(({ id }) => id));
   const listeners = new Set<() => void>();
   const unsaved = new Set<number>();
   let settings = stored.settings ?? usual;
@@ -93,6 +95,8 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
   function put(file: StackFile): void {
     if (!files.has(file.id)) return;
     files.set(file.id, file);
+    if (isWaiting(file)) waiting.add(file.id);
+    else waiting.delete(file.id);
     unsaved.add(file.id);
     saving ??= setTimeout(() => void save(), STORED_EVERY);
     tellSoon();
@@ -115,9 +119,9 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
   /** Begins as many files as there are workers for. */
   function pump(): void {
     if (isStopped) return;
-    for (const file of files.values()) {
+    for (const id of waiting) {
       if (working.size >= pool.size) return;
-      if (isWaiting(file) && !working.has(file.id)) void work(file);
+      if (!working.has(id)) void work(files.get(id)!);
     }
   }
 
@@ -183,7 +187,10 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
         for (let at = 0; at < incoming.length; at += TAKEN_TOGETHER) {
           taking = { done: at, all: incoming.length };
           tell();
-          for (const file of await store.add(incoming.slice(at, at + TAKEN_TOGETHER))) files.set(file.id, file);
+          for (const file of await store.add(incoming.slice(at, at + TAKEN_TOGETHER))) {
+            files.set(file.id, file);
+            waiting.add(file.id);
+          }
           pump();
         }
       } finally {
@@ -211,7 +218,10 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
       pump();
     },
     async remove(ids) {
-      for (const id of ids) files.delete(id);
+      for (const id of ids) {
+        files.delete(id);
+        waiting.delete(id);
+      }
       tell();
       await store.remove(ids);
     },
