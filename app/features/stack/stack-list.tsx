@@ -93,6 +93,8 @@ const Head = styled.div`
   ${rowGrid}
   border-block: 1px solid var(--line);
   background: var(--sheet);
+  /* As wide as the rows below, whose list scrolls. */
+  scrollbar-width: thin;
   scrollbar-gutter: stable;
   overflow: hidden;
   > :not(:first-child) {
