@@ -203,6 +203,17 @@ describe('JSON Lines', () => {
     ]);
   });
 
+  test('take what the address says for all of them', async () => {
+    const answered = await ask(
+      post('{"text":"A."}\n{"text":"B.","options":{"report":"short"}}', 'application/jsonl', '?report=none'),
+    );
+    const found = (await answered.text())
+      .trimEnd()
+      .split('\n')
+      .map((line) => JSON.parse(line) as object);
+    expect(found).toEqual([{ text: 'A.' }, { text: 'B.', report: expect.anything() }]);
+  });
+
   test('no more streams at once than threads; one that ends or is given up makes room', async () => {
     const find = at();
     const known = find();

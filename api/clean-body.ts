@@ -2,14 +2,12 @@ import {
   OUTPUTS,
   readPlan,
   reportOf,
-  REPORT_DETAILS,
   runJob,
   writeJob,
   type Document,
   type FindWords,
   type FormatId,
   type JobPlan,
-  type ReportDetail,
   type Written,
 } from '../core/index.ts';
 import { readBytesAs } from '../node/read-bytes.ts';
@@ -39,17 +37,15 @@ export type BodyDone =
 export async function cleanBody(task: BodyTask, findWords: FindWords): Promise<BodyDone> {
   const asked = task.as === 'json' ? askedInJson(task) : { options: task.options };
   if ('code' in asked) return asked;
-  const { report = 'short', ...options } = asked.options;
-  if (!isDetail(report)) return wrong('options.report', `is none of ${REPORT_DETAILS.join(', ')}`);
-  const read = readPlan(options);
+  const read = readPlan(asked.options);
   if (!read.ok) return wrong(read.problem.place, read.problem.message);
-  const plan = read.plan;
+  const { plan } = read;
   const document = 'text' in asked ? { text: asked.text } : await documentOf(task, plan);
   if ('code' in document) return document;
   const job = runJob(document, plan, { findWords, name: task.name });
   const written = writeJob(job);
   if (!task.wantsJson || typeof written !== 'string') return asFile(written, plan);
-  const answer = { text: written, report: reportOf(job.cleaning, report) };
+  const answer = { text: written, report: reportOf(job.cleaning, plan.report) };
   return { ok: true, type: 'application/json', bytes: new TextEncoder().encode(JSON.stringify(answer)) };
 }
 
@@ -86,10 +82,6 @@ function asFile(written: Written, { to }: JobPlan): BodyDone {
 
 function wrong(place: string, message: string): Refused {
   return { ok: false, code: 'wrong-options', details: { place, detail: `${place} ${message}` } };
-}
-
-function isDetail(data: unknown): data is ReportDetail {
-  return REPORT_DETAILS.some((detail) => detail === data);
 }
 
 function isObject(data: unknown): data is Readonly<Record<string, unknown>> {

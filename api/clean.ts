@@ -1,11 +1,11 @@
 import { readPlan } from '../core/index.ts';
 import type { BodyTask } from './clean-body.ts';
-import { cleanLines } from './clean-lines.ts';
 import { withDeadline } from './deadline.ts';
 import { optionsInAddress } from './options-in-address.ts';
 import { RequestProblem } from './problems.ts';
 import { readBody } from './read-body.ts';
 import type { Services } from './services.ts';
+import { streamLines } from './stream-lines.ts';
 
 const LINES = ['application/jsonl', 'application/x-ndjson', 'application/x-jsonlines', 'application/json-lines'];
 
@@ -17,7 +17,7 @@ export async function clean(request: Request, services: Services): Promise<Respo
     const plan = readPlan(options);
     if (!plan.ok)
       throw new RequestProblem('wrong-options', { place: plan.problem.place, detail: plan.problem.message });
-    return cleanLines(request, plan.plan, services);
+    return streamLines(request, plan.plan, services);
   }
   const accepts = request.headers.get('Accept') ?? '';
   const wantsJson = type === 'application/json' ? !/^text\//.test(accepts) : /\bapplication\/json\b/.test(accepts);

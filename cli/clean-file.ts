@@ -56,14 +56,14 @@ export async function cleanFile(task: FileTask, findWords: FindWords): Promise<F
   const job = runJob(document, plan, { findWords, name });
   const { cleaning } = job;
   const written = writeJob(job, { isFile: true });
-  const wantsReport = task.wantsReport || isMuch(cleaning.tally);
+  const report = task.wantsReport || isMuch(cleaning.tally) ? reportOf(cleaning, 'full') : undefined;
   return {
     ok: true,
     output: typeof written === 'string' ? new TextEncoder().encode(written) : written,
     changes: written !== document.text,
     isSameFormat: plan.to === format || (plan.to === 'markdown' && format === 'text'),
-    questions: reportOf(cleaning, 'short').questions,
-    ...(wantsReport && { report: reportOf(cleaning, 'full') }),
+    questions: (report ?? reportOf(cleaning, 'short')).questions,
+    ...(report && { report }),
     ...(task.wantsDiff && { diff: toLineDiff(cleaning, name ?? 'standard input') }),
     ...(task.wantsRecord && { record: `${JSON.stringify(toRecord(cleaning, document.title ?? ''))}\n` }),
     ...(job.sideBySide && { sideBySide: job.sideBySide }),

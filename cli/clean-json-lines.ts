@@ -9,9 +9,6 @@ import { writeOut } from './output.ts';
 import { InputError, say, systemWords } from './problems.ts';
 import { openWorkers } from './workers.ts';
 
-/** A line is an error that has this in the place of a text. */
-const TOO_LONG = JSON.stringify({ error: { place: '', message: 'is too long: lines of up to 100 MB are read' } });
-
 /**
  * Cleans JSON Lines from files or standard input, in memory that does not grow with them; lines come out in the order in which they
  * went in. Gives the exit status: a bad line gives an error line and does not end the work. Throws InputError.
@@ -19,11 +16,7 @@ const TOO_LONG = JSON.stringify({ error: { place: '', message: 'is too long: lin
 export async function cleanJsonLines(files: readonly string[], plan: JobPlan, jobs: number): Promise<number> {
   const workers = await openWorkers(jobs);
   let wrong = 0;
-  const clean = async (lines: Lines) => {
-    const kept = lines.filter((line) => line !== undefined);
-    const cleaned = (await workers.run('lines', { lines: kept, plan })).values();
-    return lines.map((line) => (line === undefined ? TOO_LONG : cleaned.next().value!));
-  };
+  const clean = (lines: Lines) => workers.run('lines', { lines, plan });
   try {
     for await (const lines of pMapIterable(batches(files), clean, { concurrency: jobs + 1, backpressure: 4 * jobs })) {
       wrong += lines.filter((line) => line.includes('"error":') && 'error' in (JSON.parse(line) as object)).length;

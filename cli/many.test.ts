@@ -55,7 +55,8 @@ describe('several files', () => {
       status: 2,
       stderr: expect.stringContaining('is an input'),
     });
-    expect(run(['a.txt', '--report-file', 'a.txt'])).toMatchObject({ status: 2 });
+    for (const same of ['a.txt', './a.txt', join(here.folder, 'a.txt')])
+      expect(run(['a.txt', '--report-file', same])).toMatchObject({ status: 2 });
     expect(read('a.txt')).toBe(WRAPPED);
   });
 

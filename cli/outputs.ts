@@ -14,9 +14,10 @@ export function checkTogether(inputs: readonly Input[], options: CleanOptions): 
   const { record, writeRecord, reportFile, to, outDir, inPlace } = options;
   const several = inputs.length > 1;
   if (several && (record ?? writeRecord) !== undefined) throw new InputError('a change record is of one text');
-  const isInput = (path: string) => inputs.some(({ name }) => name === path);
+  const isInput = (path: string) => inputs.some((input) => input.path === path);
   for (const path of [reportFile, writeRecord])
-    if (path !== undefined && isInput(path)) throw new InputError(`${path} is an input, and is not written over`);
+    if (path !== undefined && isInput(fromCaller(path)))
+      throw new InputError(`${path} is an input, and is not written over`);
   if (several && !outDir && !inPlace && !['text', 'markdown', 'html'].includes(to))
     throw new InputError(`several files as ${to} need a folder: --out-dir`);
   if (inPlace && isInput('-')) throw new InputError('standard input has no place to be written to');

@@ -13,5 +13,5 @@ export async function planOf(options: CleanOptions): Promise<JobPlan> {
   const shapes = await Promise.all((options.shape ?? []).map(shapeFrom));
   // Whoever says the kind alone means the style that comes with the program for it.
   const styles = named.length > 0 ? named : kind === undefined ? USUAL_PLAN.styles : BUILT_IN_STYLES;
-  return { styles, kind, from, encoding, to, apart, on, off, shapes, columns };
+  return { ...USUAL_PLAN, styles, kind, from, encoding, to, apart, on, off, shapes, columns };
 }

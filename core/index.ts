@@ -114,7 +114,7 @@ export { digested, type Digested } from './report/digest.ts';
 export { toLineDiff } from './report/line-diff.ts';
 export { USUAL_PLAN, type JobPlan } from './jobs/job.ts';
 export { cleanJsonLine } from './jobs/json-lines.ts';
-export { reportOf, REPORT_DETAILS, type FullReport, type ReportDetail } from './jobs/job-report.ts';
+export { reportOf, REPORT_DETAILS, type FullReport } from './jobs/job-report.ts';
 export { readPlan } from './jobs/read-plan.ts';
 export {
   questionsOf,

@@ -49,6 +49,12 @@ test('many files are cleaned, a question settled once for all, one opened, and a
   await expect(side.getByText('1 question is settled')).toBeVisible();
   await expect(page.getByText('3 files cleaned · 1 could not be cleaned')).toBeVisible();
 
+  // What is taken off can be put back.
+  await page.getByRole('button', { name: 'Take “log.txt” off the stack' }).click();
+  await expect(page.getByText('2 files cleaned · 1 could not be cleaned')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('3 files cleaned · 1 could not be cleaned')).toBeVisible();
+
   await page.getByRole('button', { name: 'Save all…' }).click();
   await page.getByText('One beside each text').click();
   await page.evaluate(() => Object.assign(globalThis, { showSaveFilePicker: undefined }));

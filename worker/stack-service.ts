@@ -104,12 +104,13 @@ export function createStackService({ fetchWords, openPdf }: Means): StackService
       const done = await settled(task);
       if (!done.ok) return done;
       const { cleaning, style } = done.job;
+      const doubts = listDoubts(digested(cleaning));
       return {
         ok: true,
         kind: kindOfSource(cleaning),
         words: cleaning.tally,
-        doubts: listDoubts(digested(cleaning)).length,
-        questions: questionsOf(cleaning),
+        doubts: doubts.length,
+        questions: questionsOf(cleaning, doubts),
         style: style.name,
       };
     },

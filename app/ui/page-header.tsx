@@ -24,6 +24,13 @@ const Header = styled.header`
   background: var(--sheet);
 `;
 
+/** What the page is, in the head. */
+export const PageTitle = styled.h1`
+  margin-right: auto;
+  font-size: 16px;
+  font-weight: 600;
+`;
+
 /** A way to another page, in the head. */
 export const HeaderLink = styled(Link)`
   color: var(--ink);

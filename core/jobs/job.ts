@@ -4,6 +4,7 @@ import type { HouseStyle } from '../house-styles/house-style.ts';
 import type { OutputId } from '../output/registry.ts';
 import type { SourceKind } from '../report/summary.ts';
 import type { LineShape } from '../shapes/line-shape.ts';
+import type { ReportDetail } from './job-report.ts';
 import type { Apart } from '../style/style.ts';
 
 /** What is to be done with texts that nobody looks at meanwhile. Plain data: it goes to threads as it is. */
@@ -24,6 +25,8 @@ export interface JobPlan {
   readonly to: OutputId;
   /** Whether columns that stand side by side in plain text are put one under the other. */
   readonly columns: boolean;
+  /** How much is told beside the clean text. */
+  readonly report: ReportDetail;
 }
 
 /** The plan of someone who asks for nothing. */
@@ -34,4 +37,5 @@ export const USUAL_PLAN: JobPlan = {
   shapes: [],
   to: 'text',
   columns: false,
+  report: 'short',
 };

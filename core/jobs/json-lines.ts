@@ -1,6 +1,6 @@
 import type { OutputId } from '../output/registry.ts';
 import type { JobPlan } from './job.ts';
-import { reportOf, REPORT_DETAILS, type ReportDetail } from './job-report.ts';
+import { reportOf } from './job-report.ts';
 import { readPlan } from './read-plan.ts';
 import { runJob, writeJob, type FindWords } from './run-job.ts';
 
@@ -28,17 +28,12 @@ export function cleanJsonLine(line: string, usual: JobPlan, findWords: FindWords
   if (!isObject(data)) return failed(undefined, '', 'is no JSON object');
   const { id, text, options } = data;
   if (typeof text !== 'string') return failed(id, 'text', 'is no string');
-  const { report = 'short', ...asked } = isObject(options) ? options : {};
-  const plan = readPlan(isObject(options) ? asked : options, usual);
-  if (!plan.ok) return JSON.stringify({ id, error: plan.problem });
-  if (!isDetail(report)) return failed(id, 'options.report', `is none of ${REPORT_DETAILS.join(', ')}`);
-  if (!TEXTS.includes(plan.plan.to)) return failed(id, 'options.to', `is none of ${TEXTS.join(', ')}`);
-  const job = runJob({ text }, plan.plan, { findWords });
-  return JSON.stringify({ id, text: writeJob(job), report: reportOf(job.cleaning, report) });
-}
-
-function isDetail(data: unknown): data is ReportDetail {
-  return REPORT_DETAILS.some((detail) => detail === data);
+  const read = readPlan(options, usual);
+  if (!read.ok) return JSON.stringify({ id, error: read.problem });
+  const { plan } = read;
+  if (!TEXTS.includes(plan.to)) return failed(id, 'options.to', `is none of ${TEXTS.join(', ')}`);
+  const job = runJob({ text }, plan, { findWords });
+  return JSON.stringify({ id, text: writeJob(job), report: reportOf(job.cleaning, plan.report) });
 }
 
 function isObject(data: unknown): data is Readonly<Record<string, unknown>> {

@@ -8,6 +8,7 @@ import { OUTPUTS, type OutputId } from '../output/registry.ts';
 import { PASSES } from '../passes/index.ts';
 import { SOURCE_KINDS, type SourceKind } from '../report/summary.ts';
 import { toLineShape } from '../shapes/read-shape.ts';
+import { REPORT_DETAILS, type ReportDetail } from './job-report.ts';
 import { USUAL_PLAN, type JobPlan } from './job.ts';
 
 /** Why options are none: where in them, and what is wrong there. */
@@ -46,6 +47,7 @@ const optionsSchema = object({
     .optional(),
   shapes: array().of(mixed().required()).optional(),
   columns: boolean().optional(),
+  report: string().oneOf<ReportDetail>(REPORT_DETAILS).optional(),
 })
   .noUnknown('there is no option ${unknown}')
   .strict();

@@ -35,10 +35,10 @@ const MOST_QUESTIONS = 200;
 /** An answer may settle what raises another doubt, and that one too. */
 const MOST_ROUNDS = 3;
 
-/** The questions of a cleaning, those that come up most first; the first ones only of very many. */
-export function questionsOf(cleaning: Cleaning): Question[] {
+/** The questions of a cleaning, those that come up most first; the first ones only of very many. `doubts` are all that it has. */
+export function questionsOf(cleaning: Cleaning, doubts = listDoubts(digested(cleaning))): Question[] {
   const questions = new Map<string, Question>();
-  for (const doubt of listDoubts(digested(cleaning))) {
+  for (const doubt of doubts) {
     const topic = topicOf(cleaning, doubt);
     const known = questions.get(topic);
     questions.set(topic, known ? { ...known, count: known.count + 1 } : questionOf(cleaning, doubt, topic));

@@ -5,7 +5,7 @@ import { BUILT_IN_STYLES, type OutputShape } from '../../../core/index.ts';
 import type { StyleRecord } from '../../../storage/db.ts';
 import { PrimaryButton } from '../../ui/buttons.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
+import { HeaderLink, PageHeader, PageTitle } from '../../ui/page-header.tsx';
 import { faces } from '../../ui/theme.ts';
 import { useClipboardRun } from './use-clipboard-run.ts';
 
@@ -30,7 +30,7 @@ export function RunScreen({ styles, shape, wanted }: RunScreenProps) {
   return (
     <Page>
       <PageHeader>
-        <Title>Clean the clipboard</Title>
+        <PageTitle>Clean the clipboard</PageTitle>
         <HeaderLink to="/">Desk</HeaderLink>
       </PageHeader>
       <Sheet {...home} data-tone={told && !told.isGood ? 'bad' : undefined}>
@@ -57,12 +57,6 @@ const Page = styled.div`
   min-height: 100%;
   display: flex;
   flex-direction: column;
-`;
-
-const Title = styled.h1`
-  margin-right: auto;
-  font-size: 16px;
-  font-weight: 600;
 `;
 
 const Sheet = styled.main`

@@ -12,6 +12,7 @@ import { StackFilters } from './stack-filters.tsx';
 import { StackList } from './stack-list.tsx';
 import { StackQuestions } from './stack-questions.tsx';
 import { overviewOf, sharedQuestions, viewFiles, type Bucket, type Shown, type Sort } from './stack-view.ts';
+import { offerBack } from './offer-back.ts';
 import { problemWords } from './stack-words.ts';
 import { tellProblem } from './tell-problem.ts';
 import type { StackInHand } from './use-stack.ts';
@@ -51,7 +52,10 @@ export function StackBody({ stack: { run, state }, styles, onFiles }: StackBodyP
     [run, submit],
   );
   const retry = useCallback((file: StackFile) => run.retry([file.id]), [run]);
-  const remove = useCallback((file: StackFile) => void run.remove([file.id]).catch(tellProblem), [run]);
+  const remove = useCallback(
+    (file: StackFile) => void run.remove([file.id]).then(offerBack(`“${file.name}” is off the stack`), tellProblem),
+    [run],
+  );
   return (
     <Columns>
       <Left>
@@ -90,7 +94,7 @@ const Columns = styled.div`
   grid-template-columns: minmax(0, 1fr) 350px;
   @media (max-width: 960px) {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: minmax(340px, 1fr) auto;
+    grid-template-rows: minmax(560px, 1fr) auto;
     overflow: auto;
   }
 `;

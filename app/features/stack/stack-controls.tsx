@@ -3,8 +3,8 @@ import { styled } from 'styled-components';
 import { BUILT_IN_STYLES } from '../../../core/index.ts';
 import type { StyleRecord } from '../../../storage/db.ts';
 import { Button, QuietButton } from '../../ui/buttons.tsx';
-import { toast } from '../../ui/toasts.tsx';
 import { FileChoices } from './add-files.tsx';
+import { offerBack } from './offer-back.ts';
 import type { StackRun, StackState } from './stack-run.ts';
 import { StackSave } from './stack-save.tsx';
 import type { Overview } from './stack-view.ts';
@@ -30,10 +30,7 @@ export function StackControls({ run, state, overview, styles, onFiles }: StackCo
     const change = style ? { chosen: id, styles: [bare(style)] } : { chosen: FITTING, styles: fittingStyles(styles) };
     void run.choose(change).catch(tellProblem);
   };
-  const clear = () => {
-    void run.remove(state.files.map(({ id }) => id)).catch(tellProblem);
-    toast({ text: 'The stack is empty', detail: 'The files themselves are where you have them.' });
-  };
+  const clear = () => void run.clear().then(offerBack('The stack is empty'), tellProblem);
   return (
     <>
       <Row>

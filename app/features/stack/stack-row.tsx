@@ -16,6 +16,13 @@ export const rowGrid = css`
   gap: 0 10px;
   align-items: center;
   padding: 0 20px;
+  /* On a narrow page the name goes before the time that cleaning took. */
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr) 56px 84px 78px 84px;
+    > :nth-child(5) {
+      display: none;
+    }
+  }
 `;
 
 interface StackRowProps {
@@ -164,6 +171,12 @@ const Figure = styled.div`
 
 const Actions = styled.div`
   display: flex;
+  flex-wrap: wrap;
   justify-content: flex-end;
   margin-right: -8px;
+  @media (max-width: 760px) {
+    button {
+      padding-block: 0;
+    }
+  }
 `;

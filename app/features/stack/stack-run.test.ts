@@ -194,6 +194,40 @@ describe('a stack at work', () => {
     run.close();
   });
 
+  test('what is taken off can be put back; emptied, the stack forgets its answers, and has them again when that is undone', async () => {
+    const { store, kept } = fakeStore();
+    const run = start({}, store);
+    await run.add(named('a.txt', 'b.txt'));
+    await run.answer({ topic: 'x', reading: 'kept' });
+    const putBack = await run.remove([1]);
+    expect(run.now().files.map(({ name }) => name)).toEqual(['b.txt']);
+    await putBack();
+    await until(run, isDone(run));
+    expect(run.now().files.map(({ name, result }) => [name, result!.words.wordsOut])).toEqual([
+      ['b.txt', 12],
+      ['a.txt', 12],
+    ]);
+    const bringBack = await run.clear();
+    expect([run.now().files, run.now().settings.answers, kept.settings!.answers]).toEqual([[], [], []]);
+    await bringBack();
+    await until(run, isDone(run));
+    expect(run.now().files.map(({ name }) => name)).toEqual(['b.txt', 'a.txt']);
+    expect(kept.settings!.answers).toHaveLength(1);
+    run.close();
+  });
+
+  test('what is asked for is done even where it cannot be stored', async () => {
+    const { store } = fakeStore();
+    const run = start({}, { ...store, saveSettings: () => Promise.reject(new Error('full')) });
+    await run.add(named('a.txt'));
+    await until(run, isDone(run));
+    const loud = { id: 'loud', name: 'Loud', style: USUAL_STYLE.style };
+    await expect(run.choose({ chosen: 'loud', styles: [loud] })).rejects.toThrow('full');
+    await until(run, isDone(run));
+    expect(run.now().files[0]!.result!.style).toBe('Loud');
+    run.close();
+  });
+
   test('what is taken off is gone, and its outcome is not stored', async () => {
     const { store, rows } = fakeStore();
     const run = start({}, store);

@@ -34,7 +34,10 @@ export interface StackRun {
   stop(): void;
   goOn(): void;
   retry(ids: readonly number[]): void;
-  remove(ids: readonly number[]): Promise<void>;
+  /** Takes files off; gives what puts them back, behind the others. */
+  remove(ids: readonly number[]): Promise<() => Promise<void>>;
+  /** Takes all files off, and forgets the answers that were given for them; gives what brings both back. */
+  clear(): Promise<() => Promise<void>>;
   /** Cleans all files anew, in another style. */
   choose(settings: Pick<StackSettings, 'chosen' | 'styles'>): Promise<void>;
   /** Settles doubts for all files, or no longer. */
@@ -159,8 +162,38 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
     settings = next;
     for (const file of files.values()) if (isConcerned(file)) put({ ...file, isStale: true });
     tell();
-    await store.saveSettings(next);
     pump();
+    await store.saveSettings(next);
+  }
+
+  async function add(incoming: readonly { readonly name: string; readonly blob: Blob }[]): Promise<void> {
+    try {
+      for (let at = 0; at < incoming.length; at += TAKEN_TOGETHER) {
+        taking = { done: at, all: incoming.length };
+        tell();
+        for (const file of await store.add(incoming.slice(at, at + TAKEN_TOGETHER))) {
+          files.set(file.id, file);
+          waiting.add(file.id);
+        }
+        pump();
+      }
+    } finally {
+      taking = undefined;
+      tell();
+    }
+  }
+
+  async function remove(ids: readonly number[]): Promise<() => Promise<void>> {
+    const taken = ids.flatMap((id) => files.get(id) ?? []);
+    for (const { id } of taken) {
+      files.delete(id);
+      waiting.delete(id);
+    }
+    tell();
+    // The browser keeps bytes for as long as something holds on to them.
+    const blobs = await Promise.all(taken.map(({ id }) => store.bytes(id)));
+    await store.remove(ids);
+    return () => add(taken.flatMap(({ name }, at) => (blobs[at] ? [{ name, blob: blobs[at] }] : [])));
   }
 
   async function asked<T>(
@@ -182,22 +215,7 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
       listeners.add(onChange);
       return () => void listeners.delete(onChange);
     },
-    async add(incoming) {
-      try {
-        for (let at = 0; at < incoming.length; at += TAKEN_TOGETHER) {
-          taking = { done: at, all: incoming.length };
-          tell();
-          for (const file of await store.add(incoming.slice(at, at + TAKEN_TOGETHER))) {
-            files.set(file.id, file);
-            waiting.add(file.id);
-          }
-          pump();
-        }
-      } finally {
-        taking = undefined;
-        tell();
-      }
-    },
+    add,
     stop() {
       isStopped = true;
       stopper.abort();
@@ -217,13 +235,15 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
       tell();
       pump();
     },
-    async remove(ids) {
-      for (const id of ids) {
-        files.delete(id);
-        waiting.delete(id);
-      }
-      tell();
-      await store.remove(ids);
+    remove,
+    async clear() {
+      const { answers } = settings;
+      const putBack = await remove([...files.keys()]);
+      await change({ ...settings, answers: [] }, () => false);
+      return async () => {
+        await change({ ...settings, answers }, () => true);
+        await putBack();
+      };
     },
     choose: (style) => change({ ...settings, ...style }, () => true),
     answer: (answer) =>

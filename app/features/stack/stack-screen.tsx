@@ -4,7 +4,7 @@ import type { StyleRecord } from '../../../storage/db.ts';
 import type { StorageProblem } from '../../../storage/errors.ts';
 import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
+import { HeaderLink, PageHeader, PageTitle } from '../../ui/page-header.tsx';
 import { chosenFiles, droppedFiles, type NamedFile } from './dropped-files.ts';
 import { AddFiles } from './add-files.tsx';
 import { StackBody } from './stack-body.tsx';
@@ -45,7 +45,7 @@ export function StackScreen({ styles, problem }: StackScreenProps) {
       }}
     >
       <PageHeader>
-        <Title>Stack</Title>
+        <PageTitle>Stack</PageTitle>
         <HeaderLink to="/styles">House styles</HeaderLink>
         <HeaderLink to="/">Desk</HeaderLink>
       </PageHeader>
@@ -74,12 +74,6 @@ const Page = styled.div`
   &[data-dropping] {
     box-shadow: inset 0 0 0 4px var(--ribbon);
   }
-`;
-
-const Title = styled.h1`
-  margin-right: auto;
-  font-size: 16px;
-  font-weight: 600;
 `;
 
 const Main = styled.main`

@@ -5,7 +5,7 @@ import { BUILT_IN_STYLES } from '../../../core/index.ts';
 import { StorageProblemNote } from '../../storage-problem-note.tsx';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
 import { home } from '../../ui/focus-home.tsx';
-import { HeaderLink, PageHeader } from '../../ui/page-header.tsx';
+import { HeaderLink, PageHeader, PageTitle } from '../../ui/page-header.tsx';
 import { SideItem } from '../../ui/side-item.ts';
 import { forWords } from '../../style-parts/style-words.ts';
 import { StyleEditor } from './style-editor.tsx';
@@ -22,7 +22,7 @@ export function StylesScreen({ stored }: { readonly stored: StylesData }) {
   return (
     <Page>
       <PageHeader>
-        <Title>House styles</Title>
+        <PageTitle>House styles</PageTitle>
         <HeaderLink to="/">Desk</HeaderLink>
       </PageHeader>
       <StorageProblemNote problem={stored.problem} />
@@ -93,12 +93,6 @@ const Page = styled.div`
   height: 100%;
   display: flex;
   flex-direction: column;
-`;
-
-const Title = styled.h1`
-  margin-right: auto;
-  font-size: 16px;
-  font-weight: 600;
 `;
 
 const Columns = styled.main`

@@ -1,5 +1,6 @@
 import { pMapIterable } from 'p-map';
 import type { JobPlan } from '../core/index.ts';
+import { errorLine } from '../node/clean-lines.ts';
 import { splitLines, type Lines } from '../node/split-lines.ts';
 import { withDeadline } from './deadline.ts';
 import { problemAnswer, RequestProblem } from './problems.ts';
@@ -12,20 +13,19 @@ const open = new WeakMap<Services, number>();
  * Cleans JSON Lines as they come in; the answer begins with the first of them and waits where it is read slowly, so that memory does
  * not grow with the stream. A bad line gives an error line.
  */
-export function cleanLines(request: Request, plan: JobPlan, services: Services): Response {
+export function streamLines(request: Request, plan: JobPlan, services: Services): Response {
   const { settings, pool } = services;
   if (!request.body) return new Response('', { headers: HEADERS });
   // Each stream keeps threads at work for as long as it lasts.
   if ((open.get(services) ?? 0) >= settings.threads) return problemAnswer('busy');
   open.set(services, (open.get(services) ?? 0) + 1);
   const clean = async (lines: Lines): Promise<string> => {
-    const kept = lines.filter((line) => line !== undefined);
     const ended = await withDeadline(request.signal, settings.mostTime, (signal) =>
-      pool.run('lines', { lines: kept, plan }, { signal, isPartOfMore: true }),
+      pool.run('lines', { lines, plan }, { signal, isPartOfMore: true }),
     );
     if ('givenUp' in ended && ended.givenUp === 'gone') throw new RequestProblem('gone');
-    const next = ('done' in ended ? ended.done : kept.map(() => TOO_SLOW)).values();
-    return lines.map((line) => `${line === undefined ? TOO_LONG : next.next().value!}\n`).join('');
+    const cleaned = 'done' in ended ? ended.done : lines.map(() => errorLine('took too long'));
+    return `${cleaned.join('\n')}\n`;
   };
   const ahead = { concurrency: settings.threads + 1, backpressure: 2 * settings.threads + 2 };
   const cleaned = pMapIterable(splitLines(request.body as AsyncIterable<Uint8Array>, settings.mostBytes), clean, ahead);
@@ -36,8 +36,6 @@ export function cleanLines(request: Request, plan: JobPlan, services: Services):
 }
 
 const HEADERS = { 'Content-Type': 'application/jsonl; charset=utf-8', 'Cache-Control': 'no-store' };
-const TOO_LONG = JSON.stringify({ error: { place: '', message: 'is too long' } });
-const TOO_SLOW = JSON.stringify({ error: { place: '', message: 'took too long' } });
 
 /** A stream that asks for the next part when it is read; `onEnd` is told once, however it ends. */
 function toStream(parts: AsyncIterable<string>, onEnd: () => void): ReadableStream<Uint8Array> {
