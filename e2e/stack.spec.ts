@@ -4,6 +4,8 @@ import { strFromU8, unzipSync } from 'fflate';
 import { expect, fitsWindow, isAccessible, pieceIsReady, test } from './test.ts';
 
 const leaflet = readFileSync('samples/texts/tide-mills.txt', 'utf8');
+/** A page of which several things are asked. */
+const festival = readFileSync('samples/texts/ferry-festival.txt', 'utf8');
 const text = (name: string, content: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(content) });
 
 async function addFiles(page: Page, files: readonly ReturnType<typeof text>[]): Promise<void> {
@@ -70,6 +72,24 @@ test('many files are cleaned, a question settled once for all, one opened, and a
   await page.getByRole('button', { name: 'one.txt', exact: true }).click();
   await pieceIsReady(page);
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+});
+
+test('by keyboard alone, the focus goes on where a file is taken off or a question settled', async ({ page }) => {
+  await page.goto('/stack');
+  await addFiles(page, [text('one.txt', festival), text('two.txt', 'The tide fell.'), text('three.txt', 'It rose.')]);
+  await expect(page.getByText('3 files cleaned')).toBeVisible();
+  await page.getByRole('button', { name: 'one.txt', exact: true }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('2 files cleaned')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take “three.txt” off the stack' })).toBeFocused();
+  const asked = page.getByRole('region', { name: 'Settle once for all files' }).getByRole('listitem');
+  const next = await asked.nth(1).innerText();
+  await asked.first().getByRole('button').first().focus();
+  await page.keyboard.press('Enter');
+  await expect(asked.first()).toHaveText(next.replace(/\n/g, ''));
+  await expect(asked.first().getByRole('button').first()).toBeFocused();
 });
 
 test('a thousand dropped files are cleaned, all but one that cannot be read', async ({ page }) => {

@@ -11,6 +11,12 @@ function columnOf(element: HTMLElement): string | undefined {
   return element.getAttribute(STOP) ?? element.closest('label')?.getAttribute(STOP) ?? undefined;
 }
 
+/** An entry of a list goes: what is alike in the one after it, or before it, gets the focus. */
+export function focusBeside(entry: Element | null | undefined, alike: string): void {
+  const beside = entry?.nextElementSibling ?? entry?.previousElementSibling;
+  beside?.querySelector<HTMLElement>(alike)?.focus();
+}
+
 /**
  * Makes a list one stop of the Tab key: inside, arrow keys lead up and down in a column and left and right along a row, Home and
  * End to the ends. Elements take part by their `data-stop`.

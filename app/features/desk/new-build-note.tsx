@@ -14,7 +14,7 @@ export function NewBuildNote() {
       <span>
         {isElsewhere
           ? 'Close the other tabs of this program first: work that is open there goes on in the version that it began with.'
-          : 'A new version is ready. It comes when all tabs of this program are closed, or now.'}
+          : 'A new version is ready. It starts when you close all tabs of this program.'}
       </span>
       <Button onPress={() => void build.use().then((isUsed) => setElsewhere(!isUsed))}>Use it now</Button>
     </Notice>

@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import type { PieceRecord } from '../../../storage/db.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { download } from '../../ui/download.ts';
-import { useOneStop } from '../../ui/one-stop.ts';
+import { focusBeside, useOneStop } from '../../ui/one-stop.ts';
 import { toast } from '../../ui/toasts.tsx';
 import type { Taken } from '../../incoming/handover.ts';
 import type { DeskData } from './desk-actions.ts';
@@ -63,7 +63,7 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
             now={now}
             onRename={(title) => say('rename', piece.id, title)}
             onDelete={() => {
-              focusBeside(list.current, piece.id);
+              focusBeside(list.current?.querySelector(`[data-piece="${CSS.escape(piece.id)}"]`), 'a');
               remove(piece);
             }}
           />
@@ -71,13 +71,6 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
       </List>
     </Section>
   );
-}
-
-/** The piece after one that goes gets the focus, or the one before. */
-function focusBeside(list: HTMLElement | null, id: string): void {
-  const own = list?.querySelector(`[data-piece="${CSS.escape(id)}"]`);
-  const beside = own?.nextElementSibling ?? own?.previousElementSibling;
-  beside?.querySelector('a')?.focus();
 }
 
 const Section = styled.section`

@@ -2,6 +2,7 @@ import { memo, useCallback } from 'react';
 import { styled } from 'styled-components';
 import type { StandingAnswer } from '../../../core/index.ts';
 import { Button, QuietButton } from '../../ui/buttons.tsx';
+import { focusBeside } from '../../ui/one-stop.ts';
 import type { StackRun } from './stack-run.ts';
 import type { SharedQuestion } from './stack-view.ts';
 import { many, questionWords, readingWords } from './stack-words.ts';
@@ -61,7 +62,10 @@ const QuestionItem = memo(function QuestionItem({ onAnswer, ...question }: Quest
           <Answer
             key={reading}
             aria-label={`${readingWords(question, reading)}: ${questionWords(question)}`}
-            onPress={() => onAnswer({ topic: question.topic, reading })}
+            onPress={({ target }) => {
+              focusBeside(target.closest('li'), 'button');
+              onAnswer({ topic: question.topic, reading });
+            }}
           >
             {readingWords(question, reading)}
             {at === 0 && <i> (as now)</i>}

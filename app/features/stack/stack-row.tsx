@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { css, styled } from 'styled-components';
 import type { StackFile } from '../../../storage/stack.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
+import { focusBeside } from '../../ui/one-stop.ts';
 import { KIND_WORDS } from '../source-kind.ts';
 import { isWaiting } from './stack-run.ts';
 import { shareRemoved } from './stack-view.ts';
@@ -72,7 +73,14 @@ export const StackRow = memo(function StackRow(props: StackRowProps) {
             Try again
           </QuietButton>
         )}
-        <QuietButton data-stop="remove" aria-label={`Take “${short}” off the stack`} onPress={() => onRemove(file)}>
+        <QuietButton
+          data-stop="remove"
+          aria-label={`Take “${short}” off the stack`}
+          onPress={({ target }) => {
+            focusBeside(target.closest('[role="row"]'), '[data-stop="remove"]');
+            onRemove(file);
+          }}
+        >
           Remove
         </QuietButton>
       </Actions>
