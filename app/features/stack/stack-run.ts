@@ -170,7 +170,8 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
     try {
       for (let at = 0; at < incoming.length; at += TAKEN_TOGETHER) {
         taking = { done: at, all: incoming.length };
-        tell();
+        if (at === 0) tell();
+        else tellSoon();
         for (const file of await store.add(incoming.slice(at, at + TAKEN_TOGETHER))) {
           files.set(file.id, file);
           waiting.add(file.id);

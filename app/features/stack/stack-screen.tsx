@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { styled } from 'styled-components';
 import type { StyleRecord } from '../../../storage/db.ts';
 import type { StorageProblem } from '../../../storage/errors.ts';
@@ -21,11 +21,18 @@ export function StackScreen({ styles, problem }: StackScreenProps) {
   const stack = useStack(styles);
   const [isDropping, setDropping] = useState(false);
   const isHere = stack !== undefined && stack !== 'elsewhere';
+  const isUsed = isHere && (stack.state.files.length > 0 || stack.state.taking !== undefined);
+  // The first drawing of the list and the chart is long: it is made in parts.
+  const isListed = useDeferredValue(isUsed);
   const take = (files: Promise<NamedFile[]> | NamedFile[]) => {
-    if (isHere)
-      void Promise.resolve(files)
-        .then((found) => stack.run.add(found))
-        .catch(tellProblem);
+    if (!isHere) return;
+    const add = async () => {
+      const found = await files;
+      // The browser is long at handing over a thousand files: what the page makes of them is a task of its own.
+      await new Promise((done) => setTimeout(done));
+      await stack.run.add(found);
+    };
+    add().catch(tellProblem);
   };
   return (
     <Page
@@ -56,10 +63,10 @@ export function StackScreen({ styles, problem }: StackScreenProps) {
             The stack is open in another tab, which is at work on it. Close that tab, and it goes on here.
           </Words>
         )}
-        {isHere && stack.state.files.length === 0 && !stack.state.taking && (
+        {isHere && !(isUsed && isListed) && (
           <AddFiles onFiles={(files) => take(chosenFiles(files))} />
         )}
-        {isHere && (stack.state.files.length > 0 || stack.state.taking) && (
+        {isHere && isUsed && isListed && (
           <StackBody stack={stack} styles={styles} onFiles={(files) => take(chosenFiles(files))} />
         )}
       </Main>
