@@ -63,9 +63,7 @@ export function StackScreen({ styles, problem }: StackScreenProps) {
             The stack is open in another tab, which is at work on it. Close that tab, and it goes on here.
           </Words>
         )}
-        {isHere && !(isUsed && isListed) && (
-          <AddFiles onFiles={(files) => take(chosenFiles(files))} />
-        )}
+        {isHere && !(isUsed && isListed) && <AddFiles onFiles={(files) => take(chosenFiles(files))} />}
         {isHere && isUsed && isListed && (
           <StackBody stack={stack} styles={styles} onFiles={(files) => take(chosenFiles(files))} />
         )}
