@@ -33,7 +33,7 @@ export default {
       'core-alone',
       'The core is built on nothing of ours.',
       { path: '^core/' },
-      { path: '^(?:node|worker|storage|app|api|cli|bench|samples)/' },
+      { path: '^(?:node|worker|storage|app|api|cli|bench|fuzz|samples)/' },
     ),
     forbid(
       'core-without-interface',

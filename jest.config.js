@@ -13,6 +13,7 @@ export default {
     '<rootDir>/worker',
     '<rootDir>/app',
     '<rootDir>/bench',
+    '<rootDir>/fuzz',
   ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],

@@ -1,3 +1,4 @@
+import { lineAt } from '../text/line-index.ts';
 import { isHyphen } from '../text/characters.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
@@ -10,8 +11,23 @@ export interface Aside {
   readonly text: string;
 }
 
+/** What a person has a range of the source say; undefined where they said nothing. */
+export type SaidByHand = (from: number, to: number) => string | undefined;
+
+/** How the notes of an aside are put together, and what a person wrote in their place. */
+export interface AsideRules {
+  readonly separator: string;
+  readonly saidByHand: SaidByHand;
+}
+
 /** The asides among lines [first, end), in order; notes that follow each other on a page make one. */
-export function findAsides(source: string, table: LineTable, first: number, end: number, separator: string): Aside[] {
+export function findAsides(
+  source: string,
+  table: LineTable,
+  first: number,
+  end: number,
+  { separator, saidByHand }: AsideRules,
+): Aside[] {
   const asides: Aside[] = [];
   for (let line = first; line < end; line++) {
     if (table.kind[line] !== LineKind.aside) continue;
@@ -19,21 +35,24 @@ export function findAsides(source: string, table: LineTable, first: number, end:
     for (let next = line; next < end && isAsideOrBlank(table, next); next++) {
       if (table.kind[next] === LineKind.aside) last = next;
     }
-    asides.push({
-      from: table.from[line]!,
-      to: table.to[last]!,
-      text: joinNotes(source, table, line, last, separator),
-    });
+    const from = table.from[line]!;
+    const to = table.to[last]!;
+    asides.push({ from, to, text: saidByHand(from, to) ?? joinNotes(source, table, line, last, separator) });
     line = last;
   }
   return asides;
 }
 
+/** Whether a range is of notes alone. */
+export function isOfAsides({ index, kind }: LineTable, from: number, to: number): boolean {
+  return kind[lineAt(index, from)] === LineKind.aside && kind[lineAt(index, to - 1)] === LineKind.aside;
+}
+
 /** All asides of a text, a paragraph to each note. */
-export function joinAsides(source: string, table: LineTable, separator: string): string {
-  return findAsides(source, table, 0, table.index.count, separator)
+export function joinAsides(source: string, table: LineTable, rules: AsideRules): string {
+  return findAsides(source, table, 0, table.index.count, rules)
     .map(({ text }) => text)
-    .join(separator);
+    .join(rules.separator);
 }
 
 function isAsideOrBlank(table: LineTable, line: number): boolean {

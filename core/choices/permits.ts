@@ -9,6 +9,8 @@ export interface Permits {
   readonly approved: ReadonlyMap<string, Ranges>;
   /** What is held as it is, or is a person's own words: no pass works there. */
   readonly closed: Ranges;
+  /** What a person put their own words in place of. */
+  readonly rewritten: Ranges;
 }
 
 /** In the place of a pass: all of them. */
@@ -21,6 +23,7 @@ export function permitsOf(choices: readonly Choice[], untouched: readonly Range[
     limits: byPass(choices, 'limit'),
     approved: byPass(choices, 'approve'),
     closed: toRanges([...choices.filter(({ kind }) => kind === 'hold' || kind === 'rewrite'), ...untouched]),
+    rewritten: toRanges(choices.filter(({ kind }) => kind === 'rewrite')),
   };
 }
 

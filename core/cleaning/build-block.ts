@@ -1,5 +1,5 @@
 import { kindOfBlock } from '../blocks/kind-of-block.ts';
-import { joinAsides } from '../blocks/asides.ts';
+import { isOfAsides, joinAsides } from '../blocks/asides.ts';
 import { isApproved, isConstrained, mayEdit, type Permits } from '../choices/permits.ts';
 import { applyRewrites, rewritesOf, rewritesWithin } from '../choices/rewrites.ts';
 import type { Analysis, VisibleLines } from '../decided/analysis.ts';
@@ -46,6 +46,7 @@ export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBu
 function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
   const { source, style, table, decided, decidedRemaining, permits } = analysis;
   const { line, kept, decision } = standing;
+  const byHand = rewritesOf(analysis.choices);
   return {
     source,
     table,
@@ -59,6 +60,7 @@ function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
       return glueAt(source, table, line[at]!, line[at + 1]!, split);
     },
     separator: style.apart === 'line' ? '\n' : '\n\n',
+    saidByHand: (from, to) => byHand.find((rewrite) => rewrite.from === from && rewrite.to === to)?.text,
     isApproved: (pass, from, to) => isApproved(permits, pass, from, to),
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
     trimsEdges: rangesOpenTo(analysis, 'edge-spaces'),
@@ -83,7 +85,7 @@ function separatorFor(
 /** The footnotes of the whole text, where they are gathered at its end. */
 function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Piece[] {
   if (!isPassOn(style, 'footnotes') || settingOf(style, 'footnotes', 'place') !== 'end') return [];
-  const text = joinAsides(source, table, rules.separator);
+  const text = joinAsides(source, table, rules);
   return text === '' ? [] : [replaced(source.length, source.length, rules.separator + text, 'footnotes')];
 }
 
@@ -102,7 +104,7 @@ function buildWith(
     const to = table.to[line[last]!]!;
     const gapFrom = first === 0 ? 0 : table.to[line[first - 1]!]!;
     const gap = gapBetween(rules, first - 1, gapFrom, from, apart);
-    const rewritten = rewritesWithin(rewrites, from, to);
+    const rewritten = rewritesWithin(rewrites, from, to).filter((by) => !isOfAsides(table, by.from, by.to));
     let { pieces, signs } = blockPieces(rules, first, last);
     if (table.shaped)
       ({ pieces, signs } = shapedPieces(source, table, pieces, signs, line.subarray(first, last + 1), rulings));

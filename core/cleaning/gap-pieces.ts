@@ -6,7 +6,7 @@ import { replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { passOfLine } from '../passes/index.ts';
 import { signsOfPair } from '../text/signs.ts';
-import { findAsides, type Aside } from '../blocks/asides.ts';
+import { findAsides, type Aside, type SaidByHand } from '../blocks/asides.ts';
 
 /** What the gaps of a text are rendered with: the decisions in force, and which of the gap passes are on. */
 export interface GapRules {
@@ -19,6 +19,7 @@ export interface GapRules {
   glueAt(at: number): string;
   /** What stands between paragraphs: one or two line feeds. */
   readonly separator: string;
+  readonly saidByHand: SaidByHand;
   /** Whether a person found right what a pass takes out of this range. */
   isApproved(pass: string, from: number, to: number): boolean;
   /** Asides go behind the paragraph that they interrupt, not elsewhere. */
@@ -61,7 +62,7 @@ export function blockPieces(rules: GapRules, first: number, last: number): Block
     pieces.push(...gapInside(rules, kept, to));
     // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
     if (!rules.asidesBehind || rules.decision[kept] === Decision.keep) continue;
-    asides.push(...findAsides(rules.source, table, line, standing[kept + 1]!, rules.separator));
+    asides.push(...findAsides(rules.source, table, line, standing[kept + 1]!, rules));
   }
   const end = table.to[standing[last]!]!;
   for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
@@ -202,7 +203,7 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
     push({ from, to: index.to[above]!, pass: edgePass, doubt: removalDoubts.get(above) });
   for (let line = firstLine; line < lastLine; line++) {
     if (kind[line] === LineKind.aside) {
-      const [aside] = findAsides(rules.source, table, line, lastLine, rules.separator);
+      const [aside] = findAsides(rules.source, table, line, lastLine, rules);
       push({ from: aside!.from, to: aside!.to, pass: 'footnotes', aside: aside!.text });
       while (line + 1 < lastLine && table.from[line + 1]! < aside!.to) line++;
       continue;

@@ -1,6 +1,7 @@
 import { LINE_PASSES, passOfLine } from '../passes/index.ts';
 import type { Choice } from '../choices/choice.ts';
 import { isConstrained, mayEdit, type Permits } from '../choices/permits.ts';
+import { encloses } from '../choices/ranges.ts';
 import { measureLine } from '../lines/line-features.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
@@ -74,6 +75,10 @@ function takeBackDrop(source: string, table: LineTable, line: number, permits: P
   const isMarkup = isEmptyMarkup(table, line);
   if (!isDropped(table.kind[line]!) && !isMarkup) return;
   const pass = isMarkup ? 'stray-tags' : passOfLine(table.kind[line]!);
+  // A note that says something else by hand is a note still.
+  if (table.kind[line] === LineKind.aside && encloses(permits.rewritten, table.from[line]!, table.to[line]!)) return;
+  // What was written over a line and the line ends around it stands in the place of all.
+  if (encloses(permits.rewritten, table.index.from[line]! - 1, table.index.to[line]! + 1)) return;
   if (pass === undefined || mayEdit(permits, pass, table.from[line]!, table.to[line]!)) return;
   table.kind[line] = LineKind.prose;
   table.takenBack.add(line);
@@ -85,8 +90,14 @@ function takeBackEdges(source: string, table: LineTable, line: number, permits: 
   const { index, leadTo, tailFrom } = table;
   const from = index.from[line]!;
   const to = index.to[line]!;
-  const lead = leadTo[line]! > 0 && !mayEdit(permits, table.edgePass, from, leadTo[line]!);
-  const tail = tailFrom[line]! > 0 && !mayEdit(permits, table.edgePass, tailFrom[line]!, to);
+  // What was written over the edge and the line end beside it stands in the place of both.
+  const isCovered = (start: number, end: number) => encloses(permits.rewritten, start, end);
+  const lead =
+    leadTo[line]! > 0 && !mayEdit(permits, table.edgePass, from, leadTo[line]!) && !isCovered(from - 1, leadTo[line]!);
+  const tail =
+    tailFrom[line]! > 0 &&
+    !mayEdit(permits, table.edgePass, tailFrom[line]!, to) &&
+    !isCovered(tailFrom[line]!, to + 1);
   if (lead) {
     leadTo[line] = 0;
     table.from[line] = from;

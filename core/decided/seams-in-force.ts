@@ -13,6 +13,12 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
   const decision = decided.decision.slice();
   const settled = new Uint8Array(decided.seams.count);
   allowJoins(analysis, decision);
+  const rewrites = rewritesOf(choices);
+  for (const rewrite of rewrites) {
+    // A note between two lines that says something else by hand parts them no more than it did.
+    const seam = seamOfGap(analysis, rewrite);
+    if (seam !== undefined && decided.decision[seam] === Decision.join) decision[seam] = Decision.join;
+  }
   for (const choice of choices) {
     if (choice.kind !== 'seam') continue;
     const seam = seamOfChoice(analysis, choice);
@@ -20,7 +26,7 @@ export function decisionsInForce(analysis: Analysis): { decision: Uint8Array; se
     decision[seam] = choice.decision === Decision.mend && !canMend(analysis, seam) ? Decision.join : choice.decision;
     settled[seam] = 1;
   }
-  for (const { from, to } of rewritesOf(choices)) {
+  for (const { from, to } of rewrites) {
     // A person's own words are not cut by what stood below them.
     for (const seam of seamsWithin(analysis, from, to)) {
       if (decision[seam] === Decision.break || decided.decision[seam] !== Decision.keep) decision[seam] = Decision.join;
@@ -80,7 +86,7 @@ export function seamOfChoice(
  * one above the next line that stands.
  */
 export function seamOfGap(
-  analysis: Pick<Analysis, 'table' | 'decided'>,
+  analysis: Pick<Analysis, 'source' | 'table' | 'decided'>,
   { from, to }: { readonly from: number; readonly to: number },
 ): number | undefined {
   const first = seamOfChoice(analysis, { from });
@@ -93,8 +99,9 @@ export function seamOfGap(
   let below = first + 1;
   while (below < line.length && !stands(below)) below++;
   if (above < 0 || below === line.length) return undefined;
-  const isInside = from >= table.to[line[above]!]! - 1 && to <= table.from[line[below]!]!;
-  return isInside ? below - 1 : undefined;
+  const end = table.to[line[above]!]!;
+  const isBehind = from >= end || (from === end - 1 && isHyphen(analysis.source.charCodeAt(from)));
+  return isBehind && to <= table.from[line[below]!]! ? below - 1 : undefined;
 }
 
 /** The first seam whose line below comes after a line. */

@@ -1,3 +1,4 @@
+import { HTML_TAG } from '../text/html-tags.ts';
 import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 
 const BULLETS = '•‣◦▪▫●○■□–—*-+·';
@@ -67,10 +68,11 @@ export function isFigureCaption(source: string, from: number, to: number): boole
 export function isEmptyMarkup(source: string, from: number, to: number): boolean {
   const first = source[from];
   if ((first !== '<' && first !== '&') || to - from > LONGEST_MARKUP) return false;
-  return /^(?:<\/?[a-z][^<>]*>|&(?:nbsp|#160|#xa0);|\s)+$/i.test(source.slice(from, to));
+  return EMPTY_MARKUP.test(source.slice(from, to));
 }
 
 const LONGEST_MARKUP = 200;
+const EMPTY_MARKUP = new RegExp(String.raw`^(?:${HTML_TAG}|&(?:nbsp|#160|#xa0);|\s)+$`, 'i');
 
 const LONGEST_FORMULA = 80;
 

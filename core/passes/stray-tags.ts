@@ -1,11 +1,8 @@
+import { HTML_TAG } from '../text/html-tags.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type LinePass } from './pass.ts';
 
-const NAMES =
-  'p|br|hr|b|i|u|s|em|strong|small|sub|sup|span|div|font|center|a|img|h[1-6]|ul|ol|li|dl|dt|dd|table|tbody|thead|tr|td|th|blockquote|cite|q|code|pre|section|article|header|footer|o:p';
-/** An attribute has a value; "p <q and q> r" has none. */
-const ATTRIBUTE = String.raw`\s+[a-z][a-z:-]{0,30}\s?=\s?(?:"[^"<>]{0,300}"|'[^'<>]{0,300}'|[^\s"'<>=]{1,300})`;
-const TAG = new RegExp(String.raw`</?(?:${NAMES})(?:${ATTRIBUTE}){0,12}\s?/?>`, 'gi');
+const TAG = new RegExp(HTML_TAG, 'gi');
 
 export const strayTags = {
   works: 'lines',

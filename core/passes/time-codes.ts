@@ -1,10 +1,10 @@
+import { CAPTION_TAG } from '../lines/captions/caption-tags.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { findClockTimes } from '../lines/captions/clock.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { replaceMatches, withoutOverlaps, type LinePass } from './pass.ts';
 
-const TAGS =
-  /<(?:\d{1,2}:)?\d{2}:\d{2}[.,]\d{3}>|<\/?(?:c|v|i|b|u|font|ruby|rt|lang)(?:[.\s][^<>]*)?>|\{\\[^{}]{1,40}\}/g;
+const TAGS = new RegExp(CAPTION_TAG, 'gi');
 /** How scripts write a line end. */
 const LINE_ENDS = /\s?\\[Nn]\s?/g;
 

@@ -3,6 +3,7 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import { choicesIn } from '../portion/in-portion.ts';
 import { seamOfGap } from '../decided/seams-in-force.ts';
+import { firstReaching } from '../edits/piece.ts';
 import type { RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';
 import { lineAt } from '../text/line-index.ts';
@@ -55,8 +56,56 @@ export function runsOfRows(cleaning: Cleaning, plan: RowPlan, first: number, las
 /** The step that makes some runs say `text`; `change` is where it differs from what they say. */
 export function rewriteRuns(cleaning: Cleaning, runs: readonly Run[], text: string, change: Change): Step | undefined {
   const old = textOf(runs);
-  const { from, to, at } = toSource(cleaning, runs, withSpaces(old, text, widenToWords(old, change)));
-  return rewrite(cleaning, from, to, insertAt(old, text, at));
+  const note = noteAt(runs, change);
+  if (note) return rewrite(cleaning, note.from, note.to, note.text);
+  const { from, to, at } = toSource(
+    cleaning,
+    runs,
+    beforeNotes(runs, withSpaces(old, text, widenToWords(old, change)), change),
+  );
+  const insert = insertAt(old, text, at);
+  const block = cleaning.blocks[firstReaching(cleaning.blocks, to - 1)];
+  if (!block || from < block.gapFrom || from >= block.from || to <= block.from)
+    return rewrite(cleaning, from, to, insert);
+  // The indent of code is none of its words: it stays before what is written.
+  const indent = old.slice(at.from, at.from + block.from - from);
+  return rewrite(cleaning, block.from, to, insert.startsWith(indent) ? insert.slice(indent.length) : insert);
+}
+
+/** The note in which a change lies, and what it says then, if it was put behind its paragraph: its words stand elsewhere in the source. */
+function noteAt(runs: readonly Run[], change: Change): { from: number; to: number; text: string } | undefined {
+  const places = runs.filter(({ passes, text }) => passes.includes('footnotes') && text === '');
+  let start = 0;
+  let note = 0;
+  for (const run of runs) {
+    if (isNoteBehind(run)) {
+      const lead = /^\s*/.exec(run.text)![0].length;
+      const place = places[note++];
+      if (place && start + lead <= change.from && change.to <= start + run.text.length)
+        return { ...place, text: withChange(run.text, change, start).slice(lead) };
+    }
+    start += run.text.length;
+  }
+  return undefined;
+}
+
+/** Whether it is a note that was put behind the paragraph that it interrupts. */
+function isNoteBehind({ from, to, passes }: Run): boolean {
+  return from === to && passes.includes('footnotes');
+}
+
+/** The stretch of a change without the space before a note that was put behind the paragraph. */
+function beforeNotes(runs: readonly Run[], stretch: { from: number; to: number }, change: Change) {
+  let start = 0;
+  for (const run of runs) {
+    if (isNoteBehind(run) && start >= change.to) return { from: stretch.from, to: Math.min(stretch.to, start) };
+    start += run.text.length;
+  }
+  return stretch;
+}
+
+function withChange(text: string, { from, to, insert }: Change, start: number): string {
+  return text.slice(0, from - start) + insert + text.slice(to - start);
 }
 
 /** Whole words are put in the place of whole words, so that what was changed reads as such; never nothing in the place of nothing. */
@@ -65,6 +114,10 @@ function widenToWords(old: string, { from, to }: Change): { from: number; to: nu
   let b = to;
   while (a > 0 && !isSpace(old, a - 1)) a--;
   while (b < old.length && !isSpace(old, b)) b++;
+  if (old.slice(0, b).trim() === '') {
+    while (b < old.length && isSpace(old, b)) b++;
+    while (b < old.length && !isSpace(old, b)) b++;
+  }
   if (a === b) return a > 0 ? { from: a - 1, to: b } : { from: a, to: b + 1 };
   return { from: a, to: b };
 }
@@ -74,11 +127,18 @@ function insertAt(old: string, text: string, { from, to }: { from: number; to: n
   return text.slice(from, text.length - (old.length - to));
 }
 
+/** Behind these a space stays what it is. */
+const ENDS_WORDS = /[\p{L}\p{M}\p{N}\p{S}.,;:!?…)\]}'’"”»]$/u;
+
 /** Takes in the space beside what is no word: passes would clean it away under the hands of the person. */
 function withSpaces(old: string, text: string, stretch: { from: number; to: number }): { from: number; to: number } {
   const insert = insertAt(old, text, stretch);
-  const left = stretch.from > 0 && !/^[\p{L}\p{N}]/u.test(insert) ? 1 : 0;
-  const right = stretch.to < old.length && !/\S$/.test(insert) ? 1 : 0;
+  const isBare = (side: 'before' | 'behind') =>
+    side === 'before'
+      ? !/^[\p{L}\p{N}]/u.test(insert) || /[([{]\s$/.test(old.slice(0, stretch.from))
+      : !ENDS_WORDS.test(insert) || /^\s[,;:!?.)\]}]/.test(old.slice(stretch.to));
+  const left = stretch.from > 0 && isBare('before') ? 1 : 0;
+  const right = stretch.to < old.length && isBare('behind') ? 1 : 0;
   return { from: stretch.from - left, to: stretch.to + right };
 }
 
@@ -108,7 +168,11 @@ function toSource(cleaning: Cleaning, runs: readonly Run[], stretch: { from: num
     at: { from, to },
   };
   const isChanged = (run: Run | undefined) =>
-    run !== undefined && run.fate !== 'kept' && seamOfGap(cleaning, run) === undefined;
+    run !== undefined &&
+    run.fate !== 'kept' &&
+    seamOfGap(cleaning, run) === undefined &&
+    !isOfEdge(cleaning, run) &&
+    !isNoteBehind(run);
   while (range.from === runs[first]!.from && isChanged(runs[first - 1])) {
     range.from = runs[--first]!.from;
     range.at.from -= runs[first]!.text.length;
@@ -117,9 +181,19 @@ function toSource(cleaning: Cleaning, runs: readonly Run[], stretch: { from: num
     range.to = runs[++last]!.to;
     range.at.to += runs[last]!.text.length;
   }
+  // A line end is written over with all that passes took out between the two lines.
+  const seam = range.to === runs[last]!.to ? seamOfGap(cleaning, runs[last]!) : undefined;
+  while (seam !== undefined && runs[last + 1]?.text === '' && seamOfGap(cleaning, runs[last + 1]!) === seam)
+    range.to = runs[++last]!.to;
   // What was put in from elsewhere has no place of its own: it goes with the word before.
   if (range.from === range.to && first > 0) return toSource(cleaning, runs, { from: firstAt - 1, to });
   return range;
+}
+
+/** Whether it was taken out of the edge of a line, such as a time: that leaves whatever is written beside it. */
+function isOfEdge({ table }: Cleaning, { from, to }: Run): boolean {
+  const line = lineAt(table.index, from);
+  return to <= table.leadTo[line]! || (table.tailFrom[line]! > 0 && from >= table.tailFrom[line]!);
 }
 
 /** Words in the place of a source range; those that were put there before are theirs no more. */

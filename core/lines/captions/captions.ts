@@ -1,3 +1,4 @@
+import { CAPTION_TAG } from './caption-tags.ts';
 import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind, type LineOptions } from '../line-kind.ts';
 import { dropCaptionHeads } from './caption-heads.ts';
@@ -120,8 +121,8 @@ function dropTimes(source: string, index: LineIndex, kind: Uint8Array, spots: re
 }
 
 const BEFORE_WORDS = /^(?:[ \t]*[:–-](?=[ \t]))?[ \t]*/;
-const TAGS_BEFORE = /^(?:\s|<\/?[a-z][^<>\n]{0,60}>|\{\\[^{}\n]{1,40}\})+/i;
-const TAGS_BEHIND = /(?:\s|<\/?[a-z][^<>\n]{0,60}>)+$/i;
+const TAGS_BEFORE = new RegExp(`^(?:\\s|${CAPTION_TAG})+`, 'i');
+const TAGS_BEHIND = new RegExp(`(?:\\s|${CAPTION_TAG})+$`, 'i');
 
 /** What a line begins and ends with is told by its words, not by the tags around them. */
 function leaveOutTags(source: string, index: LineIndex, kind: Uint8Array, { leadTo, tailFrom }: Mutable): void {

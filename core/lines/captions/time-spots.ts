@@ -95,21 +95,26 @@ function placed(
   while (before < times.length && isParted(times[before - 1]?.to ?? 0, times[before]!.from)) before++;
   let behind = times.length;
   while (behind > before && isParted(times[behind - 1]!.to, times[behind]?.from)) behind--;
-  return times.map(({ from, to, hasArrow, ...time }, at) => ({
-    ...time,
+  // Field by field: there may be hundreds of thousands, and gathering the rest of an object is slow.
+  return times.map(({ from, to, start, end, bracket, isExact, hasArrow, hasHours }, at) => ({
     line,
     from: lineFrom + from,
     to: lineFrom + to,
+    start,
+    end,
+    bracket,
+    isExact,
+    hasHours,
     place: isAlone
       ? 'alone'
       : isName
         ? 'name'
-        : at < before && (hasArrow || mayLead(text, to, time.bracket))
+        : at < before && (hasArrow || mayLead(text, to, bracket))
           ? 'before'
           : at >= behind
             ? 'behind'
             : 'among',
-    isSure: hasArrow && (time.isExact || at < before),
+    isSure: hasArrow && (isExact || at < before),
   }));
 }
 
