@@ -149,6 +149,15 @@ const SCHEMAS = {
       words: { type: 'object', properties: WORDS, required: Object.keys(WORDS) },
       counts: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
       questions: { description: 'How many decisions are in doubt', type: 'integer', minimum: 0 },
+      failed: {
+        description: 'Passes that failed on this text by a fault of the program; it was cleaned without them',
+        type: 'array',
+        items: {
+          type: 'object',
+          properties: { pass: { type: 'string' }, message: { type: 'string' } },
+          required: ['pass', 'message'],
+        },
+      },
     },
     required: ['words', 'counts', 'questions'],
   },

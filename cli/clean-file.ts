@@ -4,6 +4,7 @@ import {
   toLineDiff,
   toRecord,
   writeJob,
+  type FailedPass,
   type FindWords,
   type FullReport,
   type JobPlan,
@@ -29,6 +30,8 @@ export interface FileTask {
 
 export type FileDone =
   | { readonly ok: false; readonly problem: ReadProblem | 'not-of-record' }
+  /** A fault of this program, and what it threw. */
+  | { readonly ok: false; readonly problem: 'fault'; readonly detail: string }
   | {
       readonly ok: true;
       /** The file as it is to be written. */
@@ -43,10 +46,20 @@ export type FileDone =
       readonly diff?: string;
       readonly record?: string;
       readonly sideBySide?: readonly [number, number];
+      /** Passes that failed: the text was cleaned without them. */
+      readonly failed: readonly FailedPass[];
     };
 
 /** Cleans one file. Never throws for what is in it. */
 export async function cleanFile(task: FileTask, findWords: FindWords): Promise<FileDone> {
+  try {
+    return await cleaned(task, findWords);
+  } catch (error) {
+    return { ok: false, problem: 'fault', detail: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+async function cleaned(task: FileTask, findWords: FindWords): Promise<FileDone> {
   const { plan, name, recorded } = task;
   const read = await readBytesAs(task.bytes, name, plan);
   if (!read.ok) return read;
@@ -66,6 +79,7 @@ export async function cleanFile(task: FileTask, findWords: FindWords): Promise<F
     ...(report && { report }),
     ...(task.wantsDiff && { diff: toLineDiff(cleaning, name ?? 'standard input') }),
     ...(task.wantsRecord && { record: `${JSON.stringify(toRecord(cleaning, document.title ?? ''))}\n` }),
+    failed: cleaning.failed,
     ...(job.sideBySide && { sideBySide: job.sideBySide }),
   };
 }

@@ -1,5 +1,5 @@
 import { pMapIterable } from 'p-map';
-import type { JobPlan } from '../core/index.ts';
+import { findPass, type FailedPass, type JobPlan } from '../core/index.ts';
 import type { FileDone, FileTask } from './clean-file.ts';
 import type { CleanOptions } from './command.ts';
 import { ExitStatus } from './exit-status.ts';
@@ -86,13 +86,20 @@ async function finish(input: Input, done: Ended['done'], { options, outputs, isN
   try {
     if (done === undefined) return ExitStatus.done;
     if (done instanceof InputError) throw done;
+    if (!done.ok && done.problem === 'fault') {
+      say(`${nameOf(input.name)} was not cleaned, by a fault of this program: ${inOneLine(done.detail)}`);
+      return ExitStatus.faulty;
+    }
     if (!done.ok) throw new InputError(`${nameOf(input.name)} ${READ_PROBLEMS[done.problem]}`);
     await outputs.put(input, done);
     const remark = (words: string) => say(isNamed ? `${nameOf(input.name)}: ${words}` : words);
+    const [fault] = done.failed;
+    if (fault) remark(`cleaned without ${done.failed.map(passWords).join(', ')}, by a fault of this program`);
     // Reports on standard error are for programs to read.
     if (options.report === undefined) tellRemarks(done, remark);
     const isDoubted = options.failOnDoubt === true && done.questions > 0;
     if (isDoubted) remark(done.questions === 1 ? '1 question is left' : `${done.questions} questions are left`);
+    if (fault) return ExitStatus.faulty;
     return isDoubted || (options.check && done.changes) ? ExitStatus.found : ExitStatus.done;
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
@@ -100,6 +107,16 @@ async function finish(input: Input, done: Ended['done'], { options, outputs, isN
     return ExitStatus.failed;
   }
 }
+
+function passWords({ pass, message }: FailedPass): string {
+  return `“${findPass(pass)?.title ?? pass}” (${inOneLine(message)})`;
+}
+
+function inOneLine(message: string): string {
+  return message.replace(/\s+/g, ' ').slice(0, LONGEST_MESSAGE);
+}
+
+const LONGEST_MESSAGE = 200;
 
 /** Says what a person should know of a text. */
 function tellRemarks({ report, sideBySide }: Cleaned, remark: (words: string) => void): void {

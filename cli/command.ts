@@ -52,6 +52,10 @@ export const EXIT_WORDS: readonly (readonly [number, string])[] = [
   [0, 'done'],
   [1, '--check found a text that cleaning would change, or --fail-on-doubt one with a question left'],
   [2, 'something kept the command from its work, or from some of it; standard error says what'],
+  [
+    3,
+    'a fault of this program: a text was cleaned without a pass that failed, or not at all; standard error says which',
+  ],
   [130, 'interrupted; no file is left half written'],
   [143, 'ended from outside; no file is left half written'],
   [141, 'whoever was to read the output is gone'],

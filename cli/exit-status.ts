@@ -5,6 +5,8 @@ export const ExitStatus = {
   found: 1,
   /** Something kept the command from its work, or from some of it. */
   failed: 2,
+  /** A fault of this program: a text was cleaned without a pass that failed, or not at all. */
+  faulty: 3,
   /** 128 and the number of the signal, as shells count. */
   interrupted: 130,
   ended: 143,

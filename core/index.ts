@@ -1,4 +1,5 @@
 export { clean, revise, type Stage } from './cleaning/clean.ts';
+export type { FailedPass } from './lines/pass-fault.ts';
 export type { Cleaning } from './cleaning/cleaning.ts';
 export { allPieces, cleanText, textByPieces } from './cleaning/output.ts';
 export type { Choice } from './choices/choice.ts';

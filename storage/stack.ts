@@ -2,8 +2,8 @@ import type { HouseStyle, Question, ReadProblem, SourceKind, StandingAnswer, Wor
 import { database, type Database, type StackFileRecord } from './db.ts';
 import { guarded } from './errors.ts';
 
-/** Why a file of the stack has no clean text: it cannot be read, its cleaning took too long, or it was too much for the browser. */
-export type StackProblem = ReadProblem | 'too-slow' | 'too-much';
+/** Why a file of the stack has no clean text: it cannot be read, its cleaning took too long, was too much for the browser, or met a fault of this program. */
+export type StackProblem = ReadProblem | 'too-slow' | 'too-much' | 'fault';
 
 /** What became of a file of the stack. */
 export interface StackResult {

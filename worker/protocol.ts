@@ -4,6 +4,7 @@ import type {
   Differences,
   DoubtView,
   EditView,
+  FailedPass,
   GroupView,
   Findings,
   HistoryChange,
@@ -51,6 +52,8 @@ export interface Summary {
   /** The share of lines that leave the text, from 0 to 1. */
   readonly leaving: number;
   readonly suggestedTitle: string;
+  /** Passes that failed on this text, which is cleaned without them. */
+  readonly failed: readonly FailedPass[];
   /** A language tag; empty where the language is not known. */
   readonly language: string;
 }

@@ -120,6 +120,7 @@ export function summarize({ cleaning, digest }: Digested): Summary {
     measure: linesWrap(decided) ? decided.measure.widestCharacters : 0,
     leaving: shareOfLeavingLines(cleaning.table),
     suggestedTitle: suggestTitle(cleaning),
+    failed: cleaning.failed,
     language: languageTag(cleaning),
   };
 }

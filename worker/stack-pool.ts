@@ -1,9 +1,9 @@
 import { wrap } from 'comlink';
 import type { StackService } from './stack-service.ts';
 
-/** Why a task was given up: it took longer than it may, or was more than a worker could bear. */
+/** Why a task was given up: it took longer than it may, was more than a worker could bear, or met a fault of this program. */
 export class GivenUpError extends Error {
-  readonly problem: 'too-slow' | 'too-much';
+  readonly problem: 'too-slow' | 'too-much' | 'fault';
 
   constructor(problem: GivenUpError['problem']) {
     super(problem);
@@ -106,7 +106,7 @@ function guardedBy<T>(worker: Worker, work: Promise<T>, limit: number, signal: A
         resolve(value);
       },
       // What a cleaning throws is a fault of one text; the others go on.
-      () => fail(new GivenUpError('too-much')),
+      () => fail(new GivenUpError('fault')),
     );
   });
 }

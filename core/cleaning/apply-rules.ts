@@ -1,5 +1,6 @@
 import type { Block } from './block.ts';
 import { applyLocalEdits, sourceRange, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
+import { workOf } from '../lines/pass-fault.ts';
 import { textOfPieces, type Piece } from '../edits/piece.ts';
 import { findRuleEdits, type OwnRule } from '../rules/own-rule.ts';
 
@@ -23,7 +24,8 @@ export function applyRules(
   let now = parts;
   for (const rule of rules) {
     onRule?.(rule.id);
-    now = applyRule(now, rule, rulings(rule.id));
+    const before = now;
+    now = workOf(rule.id, () => applyRule(before, rule, rulings(rule.id)));
   }
   return now;
 }

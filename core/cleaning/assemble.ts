@@ -29,7 +29,7 @@ export function assemble(analysis: Analysis, before?: Cleaning, onRule?: OnRule)
   const rules = rulesInForce(style);
   const unruled = { source, blocks: base, tail: builder.tail(base.at(-1)?.to ?? 0) };
   const { blocks, tail } = applyRules(unruled, rules, rulingsFor(permits), onRule);
-  const now = { ...analysis, decision, settled, visible, base, blocks, tail };
+  const now = { ...analysis, decision, settled, visible, base, blocks, tail, failed: [] };
   if (before && !wasRuled(before) && !wasRuled(now)) {
     return { ...now, splices, tally: tallyAfter(before, now, splices) };
   }

@@ -5,9 +5,10 @@ import { applyRewrites, rewritesOf, rewritesWithin } from '../choices/rewrites.t
 import type { Analysis, VisibleLines } from '../decided/analysis.ts';
 import { rangesOpenTo } from '../decided/open-ranges.ts';
 import { addTallies, tallyWords } from '../edits/conservation.ts';
+import { workOf } from '../lines/pass-fault.ts';
 import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
-import { hasWorkIn, passAtWork, type BlockText, type PassAtWork, type PassContext } from '../passes/pass.ts';
+import { hasWorkIn, passAtWork } from '../passes/pass.ts';
 import { glueAt } from '../seams/decide.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
@@ -114,7 +115,8 @@ function buildWith(
     for (const work of passes) {
       if (!hasWorkIn(work, kind, signs)) continue;
       text ??= textOfPieces(source, pieces);
-      const edits = editsOf(work, textOfBlock(source, { from, pieces }, text), context);
+      const block = textOfBlock(source, { from, pieces }, text);
+      const edits = workOf(work.pass.id, () => work.pass.find(block, context, work.settings));
       if (edits.length === 0) continue;
       pieces = applyLocalEdits(text, pieces, edits, work.pass.id, work.rulings);
       text = textOfPieces(source, pieces);
@@ -123,15 +125,6 @@ function buildWith(
     const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
     return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
   };
-}
-
-/** What a pass finds; an error of it is told with its name. */
-function editsOf({ pass, settings }: PassAtWork, block: BlockText, context: PassContext): readonly LocalEdit[] {
-  try {
-    return pass.find(block, context, settings);
-  } catch (error) {
-    throw new Error(`“${pass.title}” failed: ${String(error)}`, { cause: error });
-  }
 }
 
 /** The signs that edits may have made: those of what they put in, and any pair, since they bring together what was apart. */

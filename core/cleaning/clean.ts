@@ -12,6 +12,7 @@ import { passContext } from './pass-context.ts';
 import { decideSeams, type Overrides } from '../seams/decide.ts';
 import type { Lexicon } from '../seams/split-words.ts';
 import { findNamed } from '../style/named-words.ts';
+import { surviving } from './survive.ts';
 import { shapesInForce } from '../style/shapes.ts';
 import { lineOptionsOf, type Style } from '../style/style.ts';
 import { detectLanguage, type Language } from '../text/language.ts';
@@ -37,12 +38,22 @@ export interface CleanOptions {
  * length of the source, but for the expressions of own rules, which take the time that they take.
  *
  * Laws: the pieces of gaps, blocks and tail tile the source; their sources strung together are the source; the tally holds.
+ * A pass that fails is left out.
  */
 export function clean(
   source: string,
   style: Style,
   choices: readonly Choice[] = [],
-  { words, onStage, onRule, layout }: CleanOptions = {},
+  options: CleanOptions = {},
+): Cleaning {
+  return surviving(style, [], (working) => cleanOnce(source, working, choices, options));
+}
+
+function cleanOnce(
+  source: string,
+  style: Style,
+  choices: readonly Choice[],
+  { words, onStage, onRule, layout }: CleanOptions,
 ): Cleaning {
   onStage?.('lines');
   const permits = permitsFor(source, style, choices);
@@ -76,16 +87,20 @@ export function clean(
 
 /**
  * The cleaning of the same source after a change of choices or style. Law: gives what `clean` would; but blocks whose lines,
- * seams and choices are as before are taken over.
+ * seams and choices are as before are taken over. What failed on the text before stays left out.
  */
 export function revise(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
+  return surviving(style, before.failed, (working) => reviseOnce(before, working, choices, onRule));
+}
+
+function reviseOnce(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
   const { source, words, context, index, allLines } = before;
   const sameLines =
     isSame(lineOptionsOf(style), lineOptionsOf(before.style)) &&
     isSame(shapesInForce(style), shapesInForce(before.style)) &&
     isSame(style.words, before.style.words) &&
     keepsLines(allLines, before.choices, choices);
-  if (!sameLines) return clean(source, style, choices, { words, onRule, layout: allLines.layout });
+  if (!sameLines) return cleanOnce(source, style, choices, { words, onRule, layout: allLines.layout });
   const overrides = overridesOf(style, choices);
   const decide = decider(source, index, lexiconOf(context.language, style, words), overrides);
   const sameOverrides = isSame(overrides, before.decided.overrides);

@@ -1,6 +1,7 @@
 import type { Block } from './block.ts';
 import type { Decided } from '../decided/analysis.ts';
 import type { WordTally } from '../edits/conservation.ts';
+import type { FailedPass } from '../lines/pass-fault.ts';
 import type { Piece } from '../edits/piece.ts';
 
 /** Blocks [at, at + removed) of the cleaning before gave way to blocks [to, to + added) of the one after. */
@@ -19,6 +20,8 @@ export interface Cleaning extends Decided {
   /** What follows the last block: tiles the rest of the source; all of it where there is no block. */
   readonly tail: readonly Piece[];
   readonly tally: WordTally;
+  /** Passes and own rules that failed on this text; `style` is the one that it was cleaned in, without them. */
+  readonly failed: readonly FailedPass[];
   /** What changed among the blocks since the cleaning that was revised, in order; undefined where that cannot be told. */
   readonly splices: readonly Splice[] | undefined;
 }

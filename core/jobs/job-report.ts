@@ -2,6 +2,7 @@ import { listDoubts } from '../doubts/doubts.ts';
 import { digested } from '../report/digest.ts';
 import { toReport, type Report } from '../report/report.ts';
 import type { WordTally } from '../edits/conservation.ts';
+import type { FailedPass } from '../lines/pass-fault.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 
 /** How much is told of a job. */
@@ -16,6 +17,8 @@ export interface ShortReport {
   readonly counts: Readonly<Record<string, number>>;
   /** How many decisions are in doubt. */
   readonly questions: number;
+  /** Passes that failed on the text, which was cleaned without them; left out where none did. */
+  readonly failed?: readonly FailedPass[];
 }
 
 export type FullReport = ShortReport & Report;
@@ -32,6 +35,7 @@ export function reportOf(cleaning: Cleaning, detail: ReportDetail): ShortReport 
   if (detail === 'none') return undefined;
   const known = digested(cleaning);
   const counts = Object.fromEntries(Object.entries(known.digest.counts).filter(([, count]) => count > 0));
-  const short = { words: cleaning.tally, counts, questions: listDoubts(known).length };
+  const { tally, failed } = cleaning;
+  const short = { words: tally, counts, questions: listDoubts(known).length, ...(failed.length > 0 && { failed }) };
   return detail === 'short' ? short : { ...toReport(cleaning, known.digest), ...short };
 }

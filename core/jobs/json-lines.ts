@@ -32,8 +32,12 @@ export function cleanJsonLine(line: string, usual: JobPlan, findWords: FindWords
   if (!read.ok) return JSON.stringify({ id, error: read.problem });
   const { plan } = read;
   if (!TEXTS.includes(plan.to)) return failed(id, 'options.to', `is none of ${TEXTS.join(', ')}`);
-  const job = runJob({ text }, plan, { findWords });
-  return JSON.stringify({ id, text: writeJob(job), report: reportOf(job.cleaning, plan.report) });
+  try {
+    const job = runJob({ text }, plan, { findWords });
+    return JSON.stringify({ id, text: writeJob(job), report: reportOf(job.cleaning, plan.report) });
+  } catch (error) {
+    return failed(id, '', `met a fault of this program: ${(error as Error).message}`);
+  }
 }
 
 function isObject(data: unknown): data is Readonly<Record<string, unknown>> {

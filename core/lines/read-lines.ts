@@ -15,6 +15,7 @@ import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
+import { workOf } from './pass-fault.ts';
 import { findTables } from './laid-out/table-lines.ts';
 import { findWebFurniture } from './web/web-furniture.ts';
 import { Flag, type LineTable } from './line-table.ts';
@@ -29,13 +30,18 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   for (let line = 0; line < count; line++) {
     trimLine(source, index, line, from, to);
     if (from[line] === to[line]) kind[line] = LineKind.blank;
-    else if (options.rules && (isRule(source, from[line]!, to[line]!) || isSpeckle(source, from[line]!, to[line]!)))
-      kind[line] = LineKind.rule;
-    else if (options.strayTags && isEmptyMarkup(source, from[line]!, to[line]!)) kind[line] = LineKind.blank;
   }
+  if (options.rules) workOf('rules', () => findRules(source, kind, from, to));
+  if (options.strayTags) workOf('stray-tags', () => findEmptyMarkup(source, kind, from, to));
   const captions = readCaptions(source, index, kind, options);
-  const quotes = captions.found || !options.mailQuotes ? undefined : findMailQuotes(source, index, from, to);
-  const numbers = captions.found || quotes || !options.lineNumbers ? undefined : findMarginNumbers(source, index, kind);
+  const quotes =
+    captions.found || !options.mailQuotes
+      ? undefined
+      : workOf('mail-quotes', () => findMailQuotes(source, index, from, to));
+  const numbers =
+    captions.found || quotes || !options.lineNumbers
+      ? undefined
+      : workOf('line-numbers', () => findMarginNumbers(source, index, kind));
   const { leadTo, tailFrom } = numbers ?? { leadTo: quotes ?? captions.leadTo, tailFrom: captions.tailFrom };
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
@@ -69,14 +75,19 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     settleRemovals(source, table);
     return table;
   }
-  if (options.furniture) {
-    dropMargins(table);
-    findFurniture(source, table);
-  }
-  if (options.webLabels) dropRegions(table);
-  if (options.webLabels) findWebFurniture(source, table);
-  if (options.footnotes) findFootnotes(source, table, options.footnotes !== 'behind');
-  if (options.furniture && kind.includes(LineKind.aside)) dropLoneHeads(source, table);
+  const { furniture, webLabels, footnotes } = options;
+  if (furniture)
+    workOf('page-furniture', () => {
+      dropMargins(table);
+      findFurniture(source, table);
+    });
+  if (webLabels)
+    workOf('web-labels', () => {
+      dropRegions(table);
+      findWebFurniture(source, table);
+    });
+  if (footnotes) workOf('footnotes', () => findFootnotes(source, table, footnotes !== 'behind'));
+  if (furniture && kind.includes(LineKind.aside)) workOf('page-furniture', () => dropLoneHeads(source, table));
   settleRemovals(source, table);
   takeElements(table);
   findContents(source, table);
@@ -85,6 +96,19 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   for (let line = 0; line < count; line++)
     if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);
   return table;
+}
+
+function findRules(source: string, kind: Uint8Array, from: Uint32Array, to: Uint32Array): void {
+  for (let line = 0; line < kind.length; line++) {
+    if (kind[line] === LineKind.blank) continue;
+    if (isRule(source, from[line]!, to[line]!) || isSpeckle(source, from[line]!, to[line]!)) kind[line] = LineKind.rule;
+  }
+}
+
+function findEmptyMarkup(source: string, kind: Uint8Array, from: Uint32Array, to: Uint32Array): void {
+  for (let line = 0; line < kind.length; line++) {
+    if (kind[line] === LineKind.prose && isEmptyMarkup(source, from[line]!, to[line]!)) kind[line] = LineKind.blank;
+  }
 }
 
 function settleRemovals(source: string, table: LineTable): void {

@@ -20,6 +20,7 @@ import { useDecisions } from './state/use-decisions.ts';
 import { useNoting } from './state/use-noting.ts';
 import { usePieceKeys } from './state/use-piece-keys.ts';
 import { useSaving } from './state/use-saving.ts';
+import { useFailedPassNews } from './state/use-failed-pass-news.ts';
 import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
 import { Stopped, Working } from './working.tsx';
 
@@ -94,6 +95,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   };
   usePieceKeys(decisions, () => openDrawer({ forTyping: true }));
   useSlowRuleNews(slowRules);
+  useFailedPassNews(ready?.summary.failed);
   useFetchAhead(ready !== undefined);
   useEffect(() => {
     document.title = title ? `${title} · Lucid Ribbon` : 'Lucid Ribbon';

@@ -16,6 +16,11 @@ export function problemWords(problem: StackProblem): Words {
     };
   if (problem === 'too-much')
     return { text: 'This file was too much for the browser', detail: 'Try again, or use the command for it.' };
+  if (problem === 'fault')
+    return {
+      text: 'A fault in Lucid Ribbon stopped the cleaning',
+      detail: 'The file is as it was. Open it on the desk: its text can be read and copied there.',
+    };
   return INCOMING_WORDS[problem === 'empty' ? 'empty-file' : problem];
 }
 

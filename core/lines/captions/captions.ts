@@ -1,3 +1,4 @@
+import { workOf } from '../pass-fault.ts';
 import { CAPTION_TAG } from './caption-tags.ts';
 import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind, type LineOptions } from '../line-kind.ts';
@@ -63,19 +64,21 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
   const all = codes.flatMap((group) => group.spots);
   const spots = codes.length > 1 ? all.sort((a, b) => a.from - b.from) : all;
   setTimes(spots, kind, out);
-  if (options.timeCodes) {
-    dropCaptionHeads(source, index, kind, spots);
-    dropTimes(source, index, kind, spots, out);
-    out.doubted = codes
-      .filter(({ odds }) => odds < SURELY_CODE)
-      .flatMap((group) => group.spots.map(({ line }) => line));
-    dropCueNames(source, index, kind, spots);
-    out.brackets = [...new Set(spots.map(({ bracket }) => bracket))].join('');
-  }
+  if (options.timeCodes)
+    workOf('time-codes', () => {
+      dropCaptionHeads(source, index, kind, spots);
+      dropTimes(source, index, kind, spots, out);
+      out.doubted = codes
+        .filter(({ odds }) => odds < SURELY_CODE)
+        .flatMap((group) => group.spots.map(({ line }) => line));
+      dropCueNames(source, index, kind, spots);
+      out.brackets = [...new Set(spots.map(({ bracket }) => bracket))].join('');
+    });
   leaveOutTags(source, index, kind, out);
   out.turn = findTurns(source, index, kind, out.leadTo, codes);
-  if (options.repeats && spots.some(({ isSure }) => isSure)) dropRollingRepeats(source, index, kind, out.leadTo);
-  if (options.soundCues) out.hasSpeech = dropSoundCues(source, index, kind, out.leadTo);
+  if (options.repeats && spots.some(({ isSure }) => isSure))
+    workOf('caption-repeats', () => dropRollingRepeats(source, index, kind, out.leadTo));
+  if (options.soundCues) out.hasSpeech = workOf('sound-cues', () => dropSoundCues(source, index, kind, out.leadTo));
   if (spots.some(({ end }) => Number.isNaN(end))) out.endsEstimated = estimateEnds(index, kind, out);
   return out;
 }
