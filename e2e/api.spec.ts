@@ -1,9 +1,10 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { once } from 'node:events';
 import { get, type IncomingMessage } from 'node:http';
 import { connect } from 'node:net';
 import { readFileSync } from 'node:fs';
 import { SAMPLES } from '../samples/index.ts';
+import { openServers } from './own-server.ts';
 import { copyClean, expect, openSample, test } from './test.ts';
 
 const LONG = 'The tide mill asks for nothing\nbut patience, and it waits.\n\n'.repeat(40_000);
@@ -41,18 +42,8 @@ test('JSON Lines are answered while they come in', async ({ baseURL }) => {
 });
 
 test.describe('a server of its own', () => {
-  const started: ChildProcess[] = [];
-  test.afterEach(() => started.splice(0).forEach((child) => child.kill('SIGKILL')));
-
-  async function start(port: number, environment: Record<string, string> = {}) {
-    const env = { ...process.env, LUCID_RIBBON_API: '', ...environment, PORT: String(port) };
-    const child = spawn('node', ['server/serve.js'], { env });
-    started.push(child);
-    let said = '';
-    child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
-    await once(child.stdout, 'data');
-    return { child, address: `http://127.0.0.1:${port}`, said: () => said };
-  }
+  const { start, endAll } = openServers();
+  test.afterEach(endAll);
 
   test('has no API unless it is asked for', async () => {
     const { address } = await start(4395);

@@ -23,6 +23,6 @@ export const BROWSER = {
 export const server = {
   command: 'node server/serve.js',
   url: `http://127.0.0.1:${PORT}/`,
-  env: { PORT: String(PORT), LUCID_RIBBON_API: '1' },
+  env: { PORT: String(PORT), LUCID_RIBBON_API: '1', HOSTS: 'wrackby.example' },
   reuseExistingServer: false,
 };

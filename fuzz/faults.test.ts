@@ -157,7 +157,9 @@ test('the command says in one line what it did without, writes the rest, and end
   const { main } = await import('../cli/main.ts');
   const status = await main(['clean', join(folder, 'one.txt'), '--on', 'quotes', '--out-dir', join(folder, 'out')]);
   expect(status).toBe(3);
-  expect(said).toEqual(['lucid-ribbon: cleaned without “Same quotation marks throughout” (a fault), by a fault of this program\n']);
+  expect(said).toEqual([
+    'lucid-ribbon: cleaned without “Same quotation marks throughout” (a fault), by a fault of this program\n',
+  ]);
   expect(readFileSync(join(folder, 'out', 'one.txt'), 'utf8')).toBe('The tide "fell".\n');
   rmSync(folder, { recursive: true });
 });

@@ -1,37 +1,25 @@
-// Serves the built application on this machine: static files, then React Router. PORT and HOST can be set.
+// Serves the built application on this machine: static files, then React Router. PORT, HOST and HOSTS can be set.
 import './production.js';
-import { createRequestHandler } from '@react-router/express';
-import compression from 'compression';
-import express from 'express';
-import sirv from 'sirv';
 import { fileURLToPath } from 'node:url';
-import { logApi } from './log-api.js';
-import { refuseFromElsewhere } from './loopback.js';
+import { createApp } from './app.js';
 
 const client = fileURLToPath(new URL('../build/client', import.meta.url));
 const build = await import('../build/server/index.js');
 const host = process.env.HOST ?? '127.0.0.1';
+/** Further names that the server goes by, between commas. */
+const names = (process.env.HOSTS ?? '').toLowerCase().split(',').filter(Boolean);
 const wanted = Number(process.env.PORT ?? 4173);
 const PORTS_TRIED = 20;
+/** How long the head of a request may take to come in, ms. */
+const LONGEST_HEAD = 15_000;
 
-const app = express();
-app.disable('x-powered-by');
-app.use('/api', logApi(), refuseFromElsewhere);
-app.use(compression());
-app.use((_request, response, next) => {
-  response.set('X-Content-Type-Options', 'nosniff');
-  next();
-});
-// Beside what the build made stand its compressed forms. Names in /assets change with what is in them.
-const YEAR = 365 * 24 * 3600;
-const HOUR = 3600;
-app.use('/assets', sirv(`${client}/assets`, { brotli: true, gzip: true, immutable: true, maxAge: YEAR }));
-app.use(sirv(client, { brotli: true, gzip: true, maxAge: HOUR }));
-app.all(/.*/, createRequestHandler({ build, mode: 'production' }));
+const app = createApp({ build, client, host, names });
 
 /** Listens on the wanted port, or on the next free one where nobody insisted. */
 function listen(port, left) {
   const server = app.listen(port, host);
+  server.headersTimeout = LONGEST_HEAD;
+  server.on('clientError', refuse);
   server.once('listening', () => {
     process.stdout.write(`Lucid Ribbon is at http://${host === '0.0.0.0' ? 'localhost' : host}:${port}/\n`);
   });
@@ -43,6 +31,21 @@ function listen(port, left) {
     }
   });
   for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => end(server));
+}
+
+const REFUSALS = {
+  HPE_HEADER_OVERFLOW: '431 Request Header Fields Too Large',
+  ERR_HTTP_REQUEST_TIMEOUT: '408 Request Timeout',
+};
+
+/** What is no request of HTTP gets an answer that is one. */
+function refuse(error, socket) {
+  if (error.code === 'ECONNRESET' || !socket.writable) return;
+  const status = REFUSALS[error.code] ?? '400 Bad Request';
+  const body = 'This is no request that can be read.\n';
+  socket.end(
+    `HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Type: text/plain; charset=utf-8\r\nCache-Control: no-store\r\nX-Content-Type-Options: nosniff\r\nContent-Length: ${body.length}\r\n\r\n${body}`,
+  );
 }
 
 /** What is being answered may be finished, for so long; ms. */
