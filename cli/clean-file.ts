@@ -12,6 +12,7 @@ import {
   type ReadProblem,
 } from '../core/index.ts';
 import { readBytesAs } from '../node/read-bytes.ts';
+import { cleanLarge, isLarge } from './clean-large.ts';
 import { isMuch } from './removals.ts';
 
 /** A file that is to be cleaned. Plain data: it goes to a thread. */
@@ -48,6 +49,8 @@ export type FileDone =
       readonly sideBySide?: readonly [number, number];
       /** Passes that failed: the text was cleaned without them. */
       readonly failed: readonly FailedPass[];
+      /** How many parts it was cleaned in, where it was too large to be cleaned in one. */
+      readonly parts?: number;
     };
 
 /** Cleans one file. Never throws for what is in it. */
@@ -66,6 +69,7 @@ async function cleaned(task: FileTask, findWords: FindWords): Promise<FileDone> 
   const { format } = read;
   const document = recorded ? { ...read.document, outcome: recorded } : read.document;
   if (recorded && recorded.source !== document.text) return { ok: false, problem: 'not-of-record' };
+  if (isLarge(document, task)) return cleanLarge(document, task, findWords);
   const job = runJob(document, plan, { findWords, name });
   const { cleaning } = job;
   const written = writeJob(job, { isFile: true });

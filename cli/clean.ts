@@ -119,7 +119,9 @@ function inOneLine(message: string): string {
 const LONGEST_MESSAGE = 200;
 
 /** Says what a person should know of a text. */
-function tellRemarks({ report, sideBySide }: Cleaned, remark: (words: string) => void): void {
+function tellRemarks({ report, sideBySide, parts }: Cleaned, remark: (words: string) => void): void {
+  if (parts !== undefined)
+    remark(`cleaned in ${parts} parts, each by itself, since the text is large; a report or a diff takes it in one`);
   if (sideBySide) {
     const [from, to] = sideBySide;
     remark(`lines ${from} to ${to} look like two columns side by side; --columns puts one under the other`);

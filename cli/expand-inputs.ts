@@ -32,6 +32,8 @@ export async function expandInputs(args: readonly string[]): Promise<Input[]> {
 }
 
 async function expand(arg: string): Promise<Input[]> {
+  // A variable that is not set would name this very folder.
+  if (arg === '') throw new InputError('a name of an input is empty');
   if (arg === '-') return [{ name: arg, path: arg, inFolder: arg }];
   const path = fromCaller(arg);
   const entry = await stat(path).catch(() => undefined);

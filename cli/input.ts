@@ -28,7 +28,8 @@ export async function readInput(file: string): Promise<Uint8Array> {
       chunks.push(chunk as Uint8Array);
       length += (chunk as Uint8Array).length;
       // Some files have no end.
-      if (length > MOST_BYTES) throw new InputError(`${nameOf(file)} is too large: up to 300 MB are read`);
+      if (length > MOST_BYTES)
+        throw new InputError(`${nameOf(file)} is too large: up to 300 MB are read, in up to 3 GB of memory`);
     }
   } catch (error) {
     if (error instanceof InputError) throw error;

@@ -10,7 +10,7 @@ export const READ_PROBLEMS: Readonly<Record<ReadProblem | 'not-of-record', strin
   damaged: 'is damaged: it cannot be read; open it in the program that made it and save it anew',
   protected: 'is protected by a password: open it in the program that made it and save it without one',
   'pictures-only': 'has pictures of pages and no text: it has to go through text recognition (OCR) first',
-  'too-large': 'is too large: files of up to 300 MB are read, unpacked',
+  'too-large': 'is too large: files of up to 300 MB are read, unpacked; those near that take up to 3 GB of memory',
   'old-word': 'is in an old Word format: save it as .docx first',
   'no-words': 'has no words in it',
   newer: 'was written by a newer version of this program',
@@ -37,6 +37,11 @@ const SYSTEM_PROBLEMS: Readonly<Record<string, string>> = {
   ENOSPC: 'the disk is full',
   EROFS: 'it cannot be written to',
   ENOTDIR: 'a part of its path is no folder',
+  EEXIST: 'there is something else of that name',
+  ELOOP: 'its links lead in a circle',
+  EMFILE: 'too many files are open',
+  EIO: 'the disk, or the device, cannot be read or written',
+  ENXIO: 'there is no such device',
 };
 
 /** Says something on standard error, in one line. */

@@ -1,4 +1,4 @@
-import { link, mkdir, copyFile, constants } from 'node:fs/promises';
+import { link, mkdir, copyFile, constants, stat, writeFile } from 'node:fs/promises';
 import { dirname, extname, join } from 'node:path';
 import { OUTPUTS, type OutputId } from '../core/index.ts';
 import type { Input } from './expand-inputs.ts';
@@ -41,6 +41,12 @@ export async function makeFolderOf(path: string): Promise<void> {
 /** Writes a file whole or not at all; `what` it is, is said where it cannot be. Throws InputError. */
 export async function writeWhole(path: string, what: string, content: string | Uint8Array): Promise<void> {
   try {
+    // A device or a pipe is written to; a file in its place would be none.
+    const there = await stat(path).catch(() => undefined);
+    if (there && !there.isFile() && !there.isDirectory()) {
+      await writeFile(path, content);
+      return;
+    }
     // Whoever writes to standard output does not wait for it.
     const { default: writeFileAtomic } = await import('write-file-atomic');
     await writeFileAtomic(path, typeof content === 'string' ? content : Buffer.from(content));

@@ -1,0 +1,83 @@
+import {
+  reportOf,
+  runJob,
+  USUAL_SHAPE,
+  writeJob,
+  type Document,
+  type FailedPass,
+  type FindWords,
+  type JobPlan,
+} from '../core/index.ts';
+import type { FileDone, FileTask } from './clean-file.ts';
+
+/** Characters of a part. A cleaning takes some twenty bytes of memory for each. */
+const PART = 10_000_000;
+/** A text of more than so many parts is cleaned in parts, so that memory is bounded: 200 MB take less than 2 GB. */
+const FEWEST_PARTS = 3;
+
+/** Whether a text is cleaned in parts: one that is large, of which nothing is wanted but the clean text. */
+export function isLarge({ text, layout }: Document, { plan, recorded, ...wants }: FileTask): boolean {
+  const wantsMore = wants.wantsDiff || wants.wantsReport || wants.wantsRecord || recorded !== undefined;
+  return text.length > FEWEST_PARTS * PART && !layout && plan.to === 'text' && !wantsMore;
+}
+
+/** Cleans a large text in parts of so many characters or more, each by what is in it. The parts end where a paragraph does. */
+export function cleanLarge(
+  { text }: Document,
+  { plan, name, bytes }: FileTask,
+  findWords: FindWords,
+  part = PART,
+): FileDone {
+  const written: Buffer[] = [];
+  const failed = new Map<string, FailedPass>();
+  let questions = 0;
+  for (const [from, to] of partsOf(text, part)) {
+    const job = runJob({ text: text.slice(from, to) }, plan, { findWords, name });
+    const { output = USUAL_SHAPE } = job.style;
+    const isLast = to === text.length;
+    const clean = writeJob(job, { isFile: true }) as string;
+    const end = /\r\n|\r|\n/.exec(clean)?.[0] ?? '\n';
+    written.push(
+      Buffer.from(
+        isLast || clean === '' || !hasBlankLines(job.cleaning.style.apart, output.apart) ? clean : clean + end,
+      ),
+    );
+    questions += reportOf(job.cleaning, 'short').questions;
+    for (const one of job.cleaning.failed) failed.set(one.pass, one);
+  }
+  const output = Buffer.concat(written);
+  return {
+    ok: true,
+    output,
+    changes: !output.equals(bytes),
+    isSameFormat: plan.from === undefined || plan.from === 'text',
+    questions,
+    failed: [...failed.values()],
+    parts: written.length,
+  };
+}
+
+function hasBlankLines(ofStyle: JobPlan['apart'], ofShape: string): boolean {
+  return ofStyle !== 'line' && ofShape === 'blank';
+}
+
+/** Behind a blank line, where the line above ends a sentence and the one below begins one. */
+const GAP = /[.!?…]["'”’»)\]]*[ \t]*(?:\r\n|\r|\n)(?:[ \t]*(?:\r\n|\r|\n))+(?=[ \t]*["'“‘«(]?\p{Lu})/gu;
+const LINE_END = /\r\n|\r|\n/g;
+
+function* partsOf(text: string, part: number): Generator<readonly [from: number, to: number]> {
+  for (let from = 0; from < text.length;) {
+    const to = text.length - from <= FEWEST_PARTS * part ? text.length : endOfPart(text, from + part, part);
+    yield [from, to];
+    from = to;
+  }
+}
+
+function endOfPart(text: string, wanted: number, part: number): number {
+  const near = text.slice(wanted, wanted + part);
+  for (const expression of [GAP, LINE_END]) {
+    expression.lastIndex = 0;
+    if (expression.test(near)) return wanted + expression.lastIndex;
+  }
+  return wanted + near.length;
+}
