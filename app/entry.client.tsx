@@ -2,15 +2,28 @@ import { startTransition } from 'react';
 import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
 import { keepForOffline } from './offline/new-build.ts';
+import { prepareStorage } from '../storage/prepare.ts';
+import { STORAGE_WORDS } from './storage-words.ts';
+import { toast } from './ui/toasts.tsx';
 import { NonceContext, nonceOfPage } from './ui/nonce.ts';
 
-startTransition(() => {
-  hydrateRoot(
-    document,
-    <NonceContext value={nonceOfPage()}>
-      <HydratedRouter />
-    </NonceContext>,
+/** The page comes to life once it is known where pieces are kept: all that it loads is asked of that place. */
+void prepareStorage()
+  .then((problem) => {
+    if (!problem) return;
+    toast({ ...STORAGE_WORDS[problem], tone: 'bad' });
+    // What is here is gone with the page: the browser asks before it closes.
+    window.addEventListener('beforeunload', (event) => event.preventDefault());
+  })
+  .finally(() =>
+    startTransition(() => {
+      hydrateRoot(
+        document,
+        <NonceContext value={nonceOfPage()}>
+          <HydratedRouter />
+        </NonceContext>,
+      );
+    }),
   );
-});
 
 keepForOffline();

@@ -14,7 +14,17 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
   unavailable: {
     text: 'This browser keeps no data for this page',
     detail:
-      'Pieces cannot be saved, perhaps because this is a private window. Copy the clean text before you close it.',
+      'Perhaps this is a private window. You can clean texts, copy them and save them as files; all is gone when this page is closed or loaded again.',
+  },
+  silent: {
+    text: 'The browser’s storage does not answer',
+    detail:
+      'Close the other tabs of this program and load this page again. Until then you can clean texts, copy them and save them as files; they are not kept, and your pieces are not shown.',
+  },
+  'newer-store': {
+    text: 'Your pieces were stored by a newer version of Lucid Ribbon',
+    detail:
+      'They are untouched. Close all its tabs and load this page again: the newer version opens them. What you clean until then is gone with this page; copy it or save it as a file.',
   },
   gone: {
     text: 'This piece is no longer there',

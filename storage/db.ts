@@ -1,4 +1,5 @@
-import { Dexie, type EntityTable, type Table } from 'dexie';
+import { Dexie, type DexieOptions, type EntityTable, type Table } from 'dexie';
+import { StorageError, type StorageProblem } from './errors.ts';
 import type { FormatId, HouseStyle, Layout, Outcome, Step } from '../core/index.ts';
 
 /** A piece without its text: what the desk lists. Times are ms since the epoch. */
@@ -97,9 +98,20 @@ export type Database = Dexie & {
   stackBytes: EntityTable<StackBytesRecord, 'id'>;
 };
 
-/** Opens the database of this origin. Versions are append-only: a published one is never edited. */
-export function openDatabase(name = 'lucid-ribbon'): Database {
-  const db = new Dexie(name) as Database;
+/** The version that this program writes. */
+const VERSION = 4;
+/** Dexie counts in tenths. */
+const TENTHS = 10;
+
+/**
+ * Opens the database of this origin. Versions are append-only: a published one is never edited. One that a newer version of the
+ * program has written is not opened: StorageError 'newer-store'. `options` name another place to keep it in.
+ */
+export function openDatabase(name = 'lucid-ribbon', options: DexieOptions = {}): Database {
+  const db = new Dexie(name, options) as Database;
+  db.on('ready', () => {
+    if (db.backendDB().version > VERSION * TENTHS) throw new StorageError('newer-store');
+  });
   db.version(1).stores({
     pieces: 'id, changedAt, deletedAt',
     texts: 'pieceId',
@@ -112,10 +124,21 @@ export function openDatabase(name = 'lucid-ribbon'): Database {
   return db;
 }
 
-const shared: { db?: Database } = {};
+const shared: { db?: Database; memory?: StorageProblem } = {};
 
 /** The database of the page, opened once. */
 export function database(): Database {
   shared.db ??= openDatabase();
   return shared.db;
+}
+
+/** Keeps everything in `db`, which lasts as long as the page, since the browser's own database has a problem. */
+export function keepInMemory(db: Database, problem: StorageProblem): void {
+  shared.db = db;
+  shared.memory = problem;
+}
+
+/** Why all that is stored is gone with the page; undefined where it is kept. */
+export function memoryProblem(): StorageProblem | undefined {
+  return shared.memory;
 }

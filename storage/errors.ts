@@ -1,8 +1,9 @@
 /**
- * Why storing or loading failed: the disk is full, the browser keeps no data here, the piece is gone, another tab was faster, what
- * is stored is no piece, a newer version wrote it, or else.
+ * Why storing or loading failed: the disk is full, the browser keeps no data here, its database does not answer, or was written by a
+ * newer version; the piece is gone, another tab was faster, what is stored is no piece, a newer version wrote it, or else.
  */
-export type StorageProblem = 'full' | 'unavailable' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
+export type StorageProblem =
+  'full' | 'unavailable' | 'silent' | 'newer-store' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
 
 /** The one error that leaves storage; the foreign error is kept as its cause. */
 export class StorageError extends Error {
@@ -20,14 +21,17 @@ const UNAVAILABLE = new Set([
   'OpenFailedError',
   'InvalidStateError',
   'SecurityError',
-  'DatabaseClosedError',
   'UnknownError',
 ]);
 
 /** Translates what Dexie and the browser throw. */
 export function toStorageError(error: unknown): StorageError {
   if (error instanceof StorageError) return error;
-  const names = [nameOf(error), nameOf((error as { inner?: unknown } | null)?.inner)];
+  const inner = (error as { inner?: unknown } | null)?.inner;
+  if (inner instanceof StorageError) return inner;
+  const names = [nameOf(error), nameOf(inner)];
+  // Closed under the page: another tab, of a newer version, is changing it.
+  if (names.includes('DatabaseClosedError')) return new StorageError('newer-store', error);
   if (names.includes('QuotaExceededError')) return new StorageError('full', error);
   if (names.some((name) => UNAVAILABLE.has(name))) return new StorageError('unavailable', error);
   return new StorageError('unknown', error);

@@ -7,7 +7,7 @@ import {
   type ListedPieces,
 } from '../../../storage/pieces.ts';
 import { USUAL_SHAPE, type OutputShape } from '../../../core/index.ts';
-import type { StyleRecord } from '../../../storage/db.ts';
+import { memoryProblem, type StyleRecord } from '../../../storage/db.ts';
 import { loadShape } from '../../../storage/preferences.ts';
 import { listStyles } from '../../../storage/styles.ts';
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
@@ -38,7 +38,8 @@ export async function loadDesk(): Promise<DeskData> {
       listStyles(now),
       loadShape(),
     ]);
-    return { ...listed, draft, now, styles, shape, ...(room && { room }) };
+    const problem = memoryProblem();
+    return { ...listed, draft, now, styles, shape, ...(room && { room }), ...(problem && { problem }) };
   } catch (error) {
     const problem = problemOf(error);
     return { pieces: [], unreadable: [], draft: '', now, styles: [], shape: USUAL_SHAPE, problem };
