@@ -8,7 +8,7 @@ import {
   type FindWords,
   type JobPlan,
 } from '../core/index.ts';
-import type { FileDone, FileTask } from './clean-file.ts';
+import type { FileDone, FileTask } from './file-task.ts';
 
 /** Characters of a part. A cleaning takes some twenty bytes of memory for each. */
 const PART = 10_000_000;

@@ -1,6 +1,6 @@
 import { pMapIterable } from 'p-map';
 import { findPass, type FailedPass, type JobPlan } from '../core/index.ts';
-import type { FileDone, FileTask } from './clean-file.ts';
+import type { FileDone, FileTask } from './file-task.ts';
 import type { CleanOptions } from './command.ts';
 import { ExitStatus } from './exit-status.ts';
 import { expandInputs, type Input } from './expand-inputs.ts';

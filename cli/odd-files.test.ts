@@ -4,7 +4,8 @@ import { lstatSync, mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, w
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { USUAL_PLAN } from '../core/index.ts';
-import { cleanFile, type FileTask } from './clean-file.ts';
+import { cleanFile } from './clean-file.ts';
+import type { FileTask } from './file-task.ts';
 import { cleanLarge } from './clean-large.ts';
 
 const COMMAND = resolve('bin/lucid-ribbon.js');

@@ -1,4 +1,4 @@
-import type { FileDone } from './clean-file.ts';
+import type { FileDone } from './file-task.ts';
 import type { CleanOptions } from './command.ts';
 import type { Input } from './expand-inputs.ts';
 import { nameOf } from './input.ts';

@@ -1,6 +1,7 @@
 import { cleanLines, type LinesTask } from '../node/clean-lines.ts';
 import { openWordLists } from '../node/word-lists.ts';
-import { cleanFile, type FileTask } from './clean-file.ts';
+import { cleanFile } from './clean-file.ts';
+import type { FileTask } from './file-task.ts';
 
 const findWords = openWordLists();
 
