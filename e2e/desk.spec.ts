@@ -89,6 +89,37 @@ test('many pieces can be searched', async ({ page }) => {
   await expect(pieces).toContainText('No title has “nowhere” in it.');
 });
 
+test('a thousand pieces are listed a hundred at a time, and searched all', async ({ page }) => {
+  await openDesk(page);
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, fail) => {
+        const request = indexedDB.open('lucid-ribbon');
+        request.onerror = () => fail(new Error('not opened'));
+        request.onsuccess = () => {
+          const asked = request.result.transaction(['pieces', 'texts'], 'readwrite');
+          for (let at = 0; at < 1000; at++) {
+            const dates = { createdAt: at + 1, changedAt: at + 1 };
+            asked.objectStore('pieces').add({ id: `p${at}`, title: `Piece ${at}`, ...dates, at: 0, stepCount: 0 });
+            asked.objectStore('texts').add({ pieceId: `p${at}`, source: 'The tide fell.' });
+          }
+          asked.oncomplete = () => {
+            request.result.close();
+            done();
+          };
+        };
+      }),
+  );
+  await page.reload();
+  const pieces = page.getByRole('region', { name: 'Your pieces' });
+  await expect(pieces.getByRole('listitem')).toHaveCount(100);
+  await expect(pieces.getByRole('link', { name: 'Piece 999', exact: true })).toBeVisible();
+  await pieces.getByRole('button', { name: 'Show more (900 are left)' }).click();
+  await expect(pieces.getByRole('listitem')).toHaveCount(200);
+  await page.getByLabel('Search the pieces by title').fill('Piece 7');
+  await expect(pieces.getByRole('listitem')).toHaveCount(111);
+});
+
 test.describe('what cannot become a piece is told, with what to do', () => {
   const cases: readonly (readonly [string, Record<string, string>, boolean, string])[] = [
     ['an empty clipboard', {}, false, 'There is no text on the clipboard'],

@@ -73,13 +73,24 @@ interface Archive {
 
 /** So many bytes are packed at a time, and then the page has a turn. */
 const AT_ONCE = 100_000;
+/** Bytes of a backup in the page's own memory. */
+const KEPT_BY_THE_PAGE = 8_000_000;
 
 function openArchive(): Archive {
-  const parts: BlobPart[] = [];
+  let parts: BlobPart[] = [];
+  let size = 0;
   let failed: Error | undefined;
   const zip = new Zip((error, chunk) => {
     if (error) failed = error;
-    else parts.push(chunk as BlobPart);
+    else {
+      parts.push(chunk as BlobPart);
+      size += chunk.length;
+      // The browser keeps a blob, on the disk if it is large; the page does not.
+      if (size >= KEPT_BY_THE_PAGE) {
+        parts = [new Blob(parts)];
+        size = 0;
+      }
+    }
   });
   return {
     add: async (name, bytes) => {

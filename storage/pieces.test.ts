@@ -8,6 +8,7 @@ import {
   createPiece,
   deletePiece,
   listPieces,
+  removeDeleted,
   loadPiece,
   moveInHistory,
   noteCleaning,
@@ -112,6 +113,15 @@ describe('pieces', () => {
     await deletePiece(id, 20, db);
     await listPieces(20 + 25 * 3600 * 1000, db);
     expect(await Promise.all([db.pieces.count(), db.texts.count(), db.steps.count()])).toEqual([0, 0, 0]);
+  });
+
+  test('deleted ones go for good when their room is needed', async () => {
+    const kept = await createPiece({ source: 'Kept.' }, '', 1, db);
+    const gone = await createPiece({ source: 'Gone.' }, '', 2, db);
+    await deletePiece(gone, 3, db);
+    expect(await removeDeleted(db)).toBe(1);
+    expect(await db.texts.toCollection().primaryKeys()).toEqual([kept]);
+    expect(await removeDeleted(db)).toBe(0);
   });
 
   test('what is not there is gone', async () => {

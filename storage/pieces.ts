@@ -94,6 +94,15 @@ export function listPieces(now: number, db = database()): Promise<ListedPieces> 
   });
 }
 
+/** Removes for good what was deleted and could still be taken back: it takes room that is needed. Gives how many pieces went. */
+export function removeDeleted(db = database()): Promise<number> {
+  return guarded(async () => {
+    const ids = await db.pieces.where('deletedAt').above(0).primaryKeys();
+    if (ids.length > 0) await removeForGood(db, ids);
+    return ids.length;
+  });
+}
+
 async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
   const { id: stored, title } = row as { readonly id: unknown; readonly title?: unknown };
   const id = String(stored);

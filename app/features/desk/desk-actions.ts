@@ -2,9 +2,11 @@ import {
   createPiece,
   deletePiece,
   listPieces,
+  removeDeleted,
   renamePiece,
   restorePiece,
   type ListedPieces,
+  type NewText,
 } from '../../../storage/pieces.ts';
 import { USUAL_SHAPE, type OutputShape } from '../../../core/index.ts';
 import { memoryProblem, type StyleRecord } from '../../../storage/db.ts';
@@ -55,7 +57,7 @@ export async function actOnDesk(request: Request): Promise<Taken> {
   try {
     switch (said.get('intent')) {
       case 'create': {
-        const created = await createPiece(textOf(text), title, Date.now());
+        const created = await createWithRoom(textOf(text), title);
         release(text);
         // From the first piece on there is something to lose.
         void askToKeep();
@@ -82,6 +84,16 @@ export async function actOnDesk(request: Request): Promise<Taken> {
   } catch (error) {
     if (error instanceof StorageError) return { ok: false, problem: error.problem, again: `/?${said}` };
     throw error;
+  }
+}
+
+/** Where the disk is full, deleted pieces that are kept for a while give way. */
+async function createWithRoom(text: NewText, title: string): Promise<string> {
+  try {
+    return await createPiece(text, title, Date.now());
+  } catch (error) {
+    if (problemOf(error) !== 'full' || (await removeDeleted()) === 0) throw error;
+    return createPiece(text, title, Date.now());
   }
 }
 

@@ -12,6 +12,8 @@ import type { DeskData } from './desk-actions.ts';
 import { PieceItem } from './piece-item.tsx';
 
 const SEARCH_FROM = 8;
+/** So many are listed at first, and with each press on more. */
+const A_PAGE = 100;
 
 interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now'> {
   /** What can be done with all of them. */
@@ -31,6 +33,7 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
       action: { label: 'Undo', run: () => say('restore', piece.id) },
     });
   };
+  const [listed, setListed] = useState(A_PAGE);
   const list = useRef<HTMLUListElement>(null);
   useOneStop(list);
   const shown = pieces.filter((piece) => piece.title.toLowerCase().includes(query.toLowerCase()));
@@ -56,7 +59,7 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
       {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser only.</Empty>}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
       <List ref={list}>
-        {shown.map((piece) => (
+        {shown.slice(0, listed).map((piece) => (
           <PieceItem
             key={piece.id}
             piece={piece}
@@ -69,9 +72,21 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
           />
         ))}
       </List>
+      {shown.length > listed && (
+        <More>
+          <QuietButton onPress={() => setListed(listed + A_PAGE)}>
+            Show more ({(shown.length - listed).toLocaleString('en')} are left)
+          </QuietButton>
+        </More>
+      )}
     </Section>
   );
 }
+
+const More = styled.p`
+  padding: 8px 0 16px;
+  text-align: center;
+`;
 
 const Section = styled.section`
   flex: 1 1 240px;
