@@ -1,6 +1,7 @@
 import { startTransition } from 'react';
 import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
+import { loadAnewForMissingParts } from './offline/missing-parts.ts';
 import { keepForOffline } from './offline/new-build.ts';
 import { prepareStorage } from '../storage/prepare.ts';
 import { STORAGE_WORDS } from './storage-words.ts';
@@ -26,4 +27,6 @@ void prepareStorage()
     }),
   );
 
+document.documentElement.dataset.started = '';
+loadAnewForMissingParts();
 keepForOffline();

@@ -29,6 +29,10 @@ export function Layout({ children }: { readonly children: React.ReactNode }) {
       </head>
       <body>
         <GlobalStyle />
+        <p id="not-started" role="alert" hidden suppressHydrationWarning>
+          Lucid Ribbon has not started. Load the page again; if that does not help, your browser may be too old for it,
+          or blocks its scripts. Your pieces are kept.
+        </p>
         {children}
         <ScrollRestoration nonce={nonce} />
         <Scripts nonce={nonce} />

@@ -26,13 +26,24 @@ class Killable {
   private browser: Browser | undefined;
   private readonly folder = mkdtempSync(join(tmpdir(), 'kills-'));
 
+  /** A browser that was killed before may not take a connection at first. */
   async start(): Promise<Page> {
+    try {
+      return await this.open();
+    } catch {
+      await this.kill();
+      return this.open();
+    }
+  }
+
+  private async open(): Promise<Page> {
     const args = [
       ...BROWSER.launchOptions.args,
       '--headless=new',
       '--window-size=1280,800',
       '--remote-debugging-port=0',
       `--user-data-dir=${this.folder}`,
+      'about:blank',
     ];
     this.process = spawn(BROWSER.launchOptions.executablePath, args, {
       detached: true,
@@ -45,8 +56,7 @@ class Killable {
         if (found) done(found[0]);
       });
     });
-    // A browser that was killed before has much to look after as it starts.
-    this.browser = await chromium.connectOverCDP(address, { timeout: 60_000 });
+    this.browser = await chromium.connectOverCDP(address, { timeout: 20_000 });
     const [context] = this.browser.contexts();
     return context!.newPage();
   }

@@ -122,6 +122,33 @@ test('a tab that heard nothing of another is told, and its step comes after the 
   await expect.poll(() => cleanTexts(page)).toEqual(expected);
 });
 
+plain(
+  'a part of the program that is gone since a new build: the page loads anew, once, and goes on',
+  async ({ page }) => {
+    let refused = 0;
+    await page.route('**/assets/bucket-bars-*.js', (route) =>
+      refused++ === 0 ? route.fulfill({ status: 404 }) : route.continue(),
+    );
+    await page.goto('/stack');
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Add files' }).click();
+    await (await chooser).setFiles({ name: 'tide.txt', mimeType: 'text/plain', buffer: Buffer.from(WRAPPED) });
+    await expect(page.getByText('1 file cleaned')).toBeVisible();
+    await expect(page.locator('.recharts-surface').first()).toBeVisible();
+    expect(refused).toBeGreaterThan(1);
+  },
+);
+
+plain('a program that does not start is told', async ({ page }) => {
+  await page.clock.install();
+  await page.route('**/assets/entry.client-*.js', (route) => route.fulfill({ status: 404 }));
+  await page.goto('/');
+  const note = page.getByText('Lucid Ribbon has not started');
+  await expect(note).toBeHidden();
+  await page.clock.fastForward(16_000);
+  await expect(note).toBeVisible();
+});
+
 test('axe finds nothing on desk and piece', async ({ page }) => {
   await openSample(page, 'Log of the Gannet Rock light');
   await isAccessible(page);

@@ -5,3 +5,8 @@ try {
 } catch {
   // No storage: the system's colours.
 }
+// Where the program does not start, the page says so instead of staying empty.
+setTimeout(() => {
+  const note = document.getElementById('not-started');
+  if (note && !('started' in document.documentElement.dataset)) note.hidden = false;
+}, 15_000);

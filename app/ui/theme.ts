@@ -66,6 +66,7 @@ export const GlobalStyle = createGlobalStyle`
     -webkit-font-smoothing: antialiased;
   }
   h1, h2, h3, p { margin: 0; }
+  #not-started { padding: 16px 24px; background: var(--doubt-back); }
   /* Boxes and switches that are hidden but for readers stay where their labels are: elsewhere they would make the page scroll. */
   label { position: relative; }
   :focus-visible { outline: 2px solid var(--ribbon); outline-offset: 2px; }
