@@ -12,7 +12,8 @@ import { NonceContext, nonceOfPage } from './ui/nonce.ts';
 void prepareStorage()
   .then((problem) => {
     if (!problem) return;
-    toast({ ...STORAGE_WORDS[problem], tone: 'bad' });
+    // The other screens have a place for it.
+    if (location.pathname.startsWith('/piece/')) toast({ ...STORAGE_WORDS[problem], tone: 'bad' });
     // What is here is gone with the page: the browser asks before it closes.
     window.addEventListener('beforeunload', (event) => event.preventDefault());
   })

@@ -15,13 +15,13 @@ const SEARCH_FROM = 8;
 /** So many are listed at first, and with each press on more. */
 const A_PAGE = 100;
 
-interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now'> {
+interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now' | 'problem'> {
   /** What can be done with all of them. */
   readonly children: React.ReactNode;
 }
 
 /** The pieces so far, with a search when there are many. */
-export function PieceList({ pieces, unreadable, now, children }: PieceListProps) {
+export function PieceList({ pieces, unreadable, now, problem, children }: PieceListProps) {
   const fetcher = useFetcher<Taken>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
@@ -56,7 +56,11 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
           </QuietButton>
         </Unreadable>
       ))}
-      {pieces.length === 0 && <Empty>None yet. What you paste is kept here, in this browser only.</Empty>}
+      {pieces.length === 0 && (
+        <Empty>
+          None yet. What you paste is kept here, {problem ? 'until this page is closed' : 'in this browser only'}.
+        </Empty>
+      )}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
       <List ref={list}>
         {shown.slice(0, listed).map((piece) => (
