@@ -3,6 +3,7 @@ import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
 import { loadAnewForMissingParts } from './offline/missing-parts.ts';
 import { keepForOffline } from './offline/new-build.ts';
+import { isInMemoryAlone } from '../storage/db.ts';
 import { prepareStorage } from '../storage/prepare.ts';
 import { STORAGE_WORDS } from './storage-words.ts';
 import { toast } from './ui/toasts.tsx';
@@ -14,8 +15,10 @@ void prepareStorage()
     if (!problem) return;
     // The other screens have a place for it.
     if (location.pathname.startsWith('/piece/')) toast({ ...STORAGE_WORDS[problem], tone: 'bad' });
-    // What is here is gone with the page: the browser asks before it closes.
-    window.addEventListener('beforeunload', (event) => event.preventDefault());
+    // The browser asks before a page is closed with which something goes.
+    window.addEventListener('beforeunload', (event) => {
+      if (isInMemoryAlone()) event.preventDefault();
+    });
   })
   .finally(() =>
     startTransition(() => {

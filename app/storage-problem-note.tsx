@@ -1,9 +1,10 @@
 import { styled } from 'styled-components';
+import { memoryProblem } from '../storage/db.ts';
 import type { StorageProblem } from '../storage/errors.ts';
 import { STORAGE_WORDS } from './storage-words.ts';
 
-/** Says at the head of a page that the browser keeps no data, and what to do. */
-export function StorageProblemNote({ problem }: { readonly problem: StorageProblem | undefined }) {
+/** Says at the head of a page what is wrong with storing, as it was loaded or as it is with all pages, and what to do. */
+export function StorageProblemNote({ problem = memoryProblem() }: { readonly problem?: StorageProblem | undefined }) {
   if (!problem) return null;
   const { text, detail } = STORAGE_WORDS[problem];
   return (

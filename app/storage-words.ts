@@ -26,6 +26,11 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
     detail:
       'They are untouched. Close all its tabs and load this page again: the newer version opens them. What you clean until then is gone with this page; copy it or save it as a file.',
   },
+  closed: {
+    text: 'The browser closed this page’s storage; this was not saved',
+    detail:
+      'A newer version was opened in another tab, or what the browser keeps was cleared. Copy what you need, then load this page again.',
+  },
   gone: {
     text: 'This piece is no longer there',
     detail: 'It was deleted, perhaps in another tab.',

@@ -31,8 +31,11 @@ export function cleanLarge(
   const written: Buffer[] = [];
   const failed = new Map<string, FailedPass>();
   let questions = 0;
+  let { styles } = plan;
   for (const [from, to] of partsOf(text, part)) {
-    const job = runJob({ text: text.slice(from, to) }, plan, { findWords, name });
+    const job = runJob({ text: text.slice(from, to) }, { ...plan, styles }, { findWords, name });
+    // The style is the one that is meant for the text by its beginning.
+    styles = [{ ...job.style, for: undefined }];
     const { output = USUAL_SHAPE } = job.style;
     const isLast = to === text.length;
     const clean = writeJob(job, { isFile: true }) as string;
@@ -63,7 +66,11 @@ function hasBlankLines(ofStyle: JobPlan['apart'], ofShape: string): boolean {
 
 /** Behind a blank line, where the line above ends a sentence and the one below begins one. */
 const GAP = /[.!?…]["'”’»)\]]*[ \t]*(?:\r\n|\r|\n)(?:[ \t]*(?:\r\n|\r|\n))+(?=[ \t]*["'“‘«(]?\p{Lu})/gu;
-const LINE_END = /\r\n|\r|\n/g;
+/** Where lines have no gaps, behind one that ends a sentence; where there are no lines, behind a sentence; else behind a word. */
+const SENTENCE_AT_LINE_END = /[.!?…]["'”’»)\]]*[ \t]*(?:\r\n|\r|\n)(?=[ \t]*["'“‘«(]?\p{Lu})/gu;
+const SENTENCE = /[.!?…]["'”’»)\]]*\s+(?=["'“‘«(]?\p{Lu})|[。！？]/gu;
+const SPACE = /\s+/g;
+const PLACES = [GAP, SENTENCE_AT_LINE_END, SENTENCE, SPACE];
 
 function* partsOf(text: string, part: number): Generator<readonly [from: number, to: number]> {
   for (let from = 0; from < text.length;) {
@@ -75,9 +82,9 @@ function* partsOf(text: string, part: number): Generator<readonly [from: number,
 
 function endOfPart(text: string, wanted: number, part: number): number {
   const near = text.slice(wanted, wanted + part);
-  for (const expression of [GAP, LINE_END]) {
-    expression.lastIndex = 0;
-    if (expression.test(near)) return wanted + expression.lastIndex;
+  for (const place of PLACES) {
+    place.lastIndex = 0;
+    if (place.test(near)) return wanted + place.lastIndex;
   }
   return wanted + near.length;
 }

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { lstatSync, mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { USUAL_PLAN } from '../core/index.ts';
+import { DEFAULT_STYLE, USUAL_PLAN } from '../core/index.ts';
 import { cleanFile } from './clean-file.ts';
 import type { FileTask } from './file-task.ts';
 import { cleanLarge } from './clean-large.ts';
@@ -96,6 +96,33 @@ describe('a text that is too large to be cleaned in one', () => {
       expect(Buffer.from(inParts.output).toString()).toBe(Buffer.from(inOne.output).toString());
     },
   );
+
+  test('is cleaned in the style that is meant for it by its beginning', () => {
+    const text = 'Minutes of the ferry board.\n\n' + 'The tide fell -- and rose.\n\n'.repeat(60);
+    const style = { ...DEFAULT_STYLE, passes: { dashes: true } };
+    const styles = [...USUAL_PLAN.styles, { name: 'Minutes', style, for: { words: 'minutes' } }];
+    const task = { ...taskOf(text), plan: { ...USUAL_PLAN, styles } };
+    const done = cleanLarge({ text }, task, () => undefined, 200);
+    if (!done.ok) throw new Error('not cleaned');
+    expect(done.parts).toBeGreaterThan(3);
+    expect(Buffer.from(done.output).toString()).not.toContain('--');
+  });
+
+  test.each([
+    ['has lines without gaps', 'The tide fell and the boats lay still on the sand.\n'],
+    ['has no lines', 'The tide fell and the boats lay still. '],
+    ['has no sentences', 'the tide fell and rose '],
+  ])('ends its parts where a sentence or a word does when it %s', (_name, unit) => {
+    const text = unit.repeat(100);
+    const done = cleanLarge({ text }, taskOf(text), () => undefined, 300);
+    if (!done.ok) throw new Error('not cleaned');
+    const words = Buffer.from(done.output)
+      .toString()
+      .match(/\p{L}+/gu)!;
+    expect(words).toEqual(text.match(/\p{L}+/gu));
+    const ends = Buffer.from(done.output).toString().trim().split(/\n\n+/);
+    if (unit.includes('.')) for (const paragraph of ends) expect(paragraph).toMatch(/\.$/);
+  });
 
   test('keeps every word, wherever it is cut', async () => {
     const inParts = cleanLarge({ text: leaflet }, taskOf(leaflet), () => undefined, 700);

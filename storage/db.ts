@@ -124,7 +124,7 @@ export function openDatabase(name = 'lucid-ribbon', options: DexieOptions = {}):
   return db;
 }
 
-const shared: { db?: Database; memory?: StorageProblem } = {};
+const shared: { db?: Database; memory?: StorageProblem; isUsed?: boolean } = {};
 
 /** The database of the page, opened once. */
 export function database(): Database {
@@ -136,6 +136,12 @@ export function database(): Database {
 export function keepInMemory(db: Database, problem: StorageProblem): void {
   shared.db = db;
   shared.memory = problem;
+  for (const table of [db.pieces, db.stackFiles]) table.hook('creating', () => void (shared.isUsed = true));
+}
+
+/** Whether there is something that is gone with the page. */
+export function isInMemoryAlone(): boolean {
+  return shared.isUsed === true;
 }
 
 /** Why all that is stored is gone with the page; undefined where it is kept. */

@@ -1,9 +1,9 @@
 /**
- * Why storing or loading failed: the disk is full, the browser keeps no data here, its database does not answer, or was written by a
- * newer version; the piece is gone, another tab was faster, what is stored is no piece, a newer version wrote it, or else.
+ * Why storing or loading failed: the disk is full, the browser keeps no data here, its database does not answer, was written by a
+ * newer version, or was closed under the page; the piece is gone, another tab was faster, what is stored is no piece, a newer version wrote it, or else.
  */
 export type StorageProblem =
-  'full' | 'unavailable' | 'silent' | 'newer-store' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
+  'full' | 'unavailable' | 'silent' | 'newer-store' | 'closed' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
 
 /** The one error that leaves storage; the foreign error is kept as its cause. */
 export class StorageError extends Error {
@@ -30,10 +30,10 @@ export function toStorageError(error: unknown): StorageError {
   const inner = (error as { inner?: unknown } | null)?.inner;
   if (inner instanceof StorageError) return inner;
   const names = [nameOf(error), nameOf(inner)];
-  // Closed under the page: another tab, of a newer version, is changing it.
-  if (names.includes('DatabaseClosedError')) return new StorageError('newer-store', error);
   if (names.includes('QuotaExceededError')) return new StorageError('full', error);
   if (names.some((name) => UNAVAILABLE.has(name))) return new StorageError('unavailable', error);
+  // Another tab, of a newer version, is changing it; or what the browser kept was cleared.
+  if (names.includes('DatabaseClosedError')) return new StorageError('closed', error);
   return new StorageError('unknown', error);
 }
 

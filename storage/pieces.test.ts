@@ -1,6 +1,6 @@
-import { afterEach, describe, expect, test } from '@jest/globals';
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../core/index.ts';
-import { openDatabase, type VersionRecord } from './db.ts';
+import { openDatabase, type TextRecord, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
 import { declineOffer, forgetAnswer, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
 import {
@@ -8,7 +8,6 @@ import {
   createPiece,
   deletePiece,
   listPieces,
-  removeDeleted,
   loadPiece,
   moveInHistory,
   noteCleaning,
@@ -119,9 +118,19 @@ describe('pieces', () => {
     const kept = await createPiece({ source: 'Kept.' }, '', 1, db);
     const gone = await createPiece({ source: 'Gone.' }, '', 2, db);
     await deletePiece(gone, 3, db);
-    expect(await removeDeleted(db)).toBe(1);
-    expect(await db.texts.toCollection().primaryKeys()).toEqual([kept]);
-    expect(await removeDeleted(db)).toBe(0);
+    /** A disk that has room for two texts. */
+    const isFull = async () => {
+      if ((await db.texts.count()) >= 2) throw new DOMException('full', 'QuotaExceededError');
+    };
+    const add = jest
+      .spyOn(db.texts, 'add')
+      .mockImplementation(((text: TextRecord) =>
+        isFull().then(() => db.texts.put(text))) as unknown as typeof db.texts.add);
+    const created = await createPiece({ source: 'New.' }, '', 4, db);
+    expect((await db.texts.toCollection().primaryKeys()).sort()).toEqual([kept, created].sort());
+    await expect(createPiece({ source: 'More.' }, '', 5, db)).rejects.toMatchObject({ problem: 'full' });
+    expect((await listPieces(6, db)).pieces).toHaveLength(2);
+    add.mockRestore();
   });
 
   test('what is not there is gone', async () => {

@@ -1,7 +1,7 @@
 import { newId } from './new-id.ts';
 import type { History, Layout, Outcome, Step, StyleInForce } from '../core/index.ts';
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
-import { guarded, StorageError } from './errors.ts';
+import { guarded, StorageError, toStorageError } from './errors.ts';
 import {
   loadAnswers,
   loadDeclined,
@@ -44,7 +44,7 @@ export interface StoredPiece {
 /** How long a deleted piece can be taken back, ms. */
 const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
 
-/** Stores a new piece and gives its id. */
+/** Stores a new piece and gives its id. Where there is no room, pieces that were deleted and are kept for a while give way. */
 export function createPiece(
   { outcome, begun, settled, ...text }: NewText,
   title: string,
@@ -56,14 +56,21 @@ export function createPiece(
     ? [{ kind: 'restore', name: RECORDED, ...outcome }]
     : [...(begun ? [{ kind: 'use-style' as const, ...begun }] : []), ...(settled ? [settled] : [])];
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
-  return guarded(() =>
+  const store = () =>
     db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
       await db.pieces.add(piece);
       await db.texts.add({ pieceId: id, ...text });
       await db.steps.bulkAdd(steps.map((step, seq) => ({ pieceId: id, seq, step })));
       return id;
-    }),
-  );
+    });
+  return guarded(async () => {
+    try {
+      return await store();
+    } catch (error) {
+      if (toStorageError(error).problem !== 'full' || !(await removeDeleted(db))) throw error;
+      return store();
+    }
+  });
 }
 
 /** The name of the step that a change record becomes. */
@@ -94,13 +101,11 @@ export function listPieces(now: number, db = database()): Promise<ListedPieces> 
   });
 }
 
-/** Removes for good what was deleted and could still be taken back: it takes room that is needed. Gives how many pieces went. */
-export function removeDeleted(db = database()): Promise<number> {
-  return guarded(async () => {
-    const ids = await db.pieces.where('deletedAt').above(0).primaryKeys();
-    if (ids.length > 0) await removeForGood(db, ids);
-    return ids.length;
-  });
+/** Removes for good what was deleted and could still be taken back. Gives whether there was any. */
+async function removeDeleted(db: Database): Promise<boolean> {
+  const ids = await db.pieces.where('deletedAt').above(0).primaryKeys();
+  if (ids.length > 0) await removeForGood(db, ids);
+  return ids.length > 0;
 }
 
 async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {

@@ -14,6 +14,8 @@ export interface StackResult {
   readonly questions: readonly Question[];
   /** The name of the style that it was cleaned in. */
   readonly style: string;
+  /** Titles of the passes that failed on it, which was cleaned without them; not there where none did. */
+  readonly failed?: readonly string[];
   /** How long it took, ms. */
   readonly time: number;
 }

@@ -1,6 +1,7 @@
 import {
   detectLanguage,
   findLanguage,
+  findPass,
   kindOfSource,
   listDoubts,
   digested,
@@ -44,6 +45,8 @@ export interface StackFigures {
   readonly doubts: number;
   readonly questions: readonly Question[];
   readonly style: string;
+  /** Titles of the passes that failed on it. */
+  readonly failed: readonly string[];
 }
 
 /** A file on its way to a piece of its own. */
@@ -112,6 +115,7 @@ export function createStackService({ fetchWords, openPdf }: Means): StackService
         doubts: doubts.length,
         questions: questionsOf(cleaning, doubts),
         style: style.name,
+        failed: cleaning.failed.map(({ pass }) => findPass(pass)?.title ?? pass),
       };
     },
     async write(task, to, wantsRecord) {

@@ -1,5 +1,6 @@
 import { kindOfBlock } from '../blocks/kind-of-block.ts';
 import { isOfAsides, joinAsides } from '../blocks/asides.ts';
+import type { RewriteChoice } from '../choices/choice.ts';
 import { isApproved, isConstrained, mayEdit, type Permits } from '../choices/permits.ts';
 import { applyRewrites, rewritesOf, rewritesWithin } from '../choices/rewrites.ts';
 import type { Analysis, VisibleLines } from '../decided/analysis.ts';
@@ -30,13 +31,14 @@ export interface BlockBuilder {
 }
 
 export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBuilder {
-  const rules = gapRules(analysis, visible);
+  const rewrites = rewritesOf(analysis.choices);
+  const rules = gapRules(analysis, visible, rewrites);
   const { source, decided } = analysis;
   const lines = { ...rules, kept: visible.kept, decided };
   return {
     kindOf: (first, last) => kindOfBlock(lines, first, last),
     apart: (before, kind, first) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind, first)),
-    build: buildWith(analysis, rules, visible),
+    build: buildWith(analysis, rules, visible, rewrites),
     tail: (from) => [
       ...gapBetween(rules, visible.kept.length - 1, from, source.length, ''),
       ...gatheredNotes(analysis, rules),
@@ -44,10 +46,9 @@ export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBu
   };
 }
 
-function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
+function gapRules(analysis: Analysis, standing: VisibleLines, rewrites: readonly RewriteChoice[]): GapRules {
   const { source, style, table, decided, decidedRemaining, permits } = analysis;
   const { line, kept, decision } = standing;
-  const byHand = rewritesOf(analysis.choices);
   return {
     source,
     table,
@@ -61,7 +62,7 @@ function gapRules(analysis: Analysis, standing: VisibleLines): GapRules {
       return glueAt(source, table, line[at]!, line[at + 1]!, split);
     },
     separator: style.apart === 'line' ? '\n' : '\n\n',
-    saidByHand: (from, to) => byHand.find((rewrite) => rewrite.from === from && rewrite.to === to)?.text,
+    saidByHand: (from, to) => rewritesWithin(rewrites, from, to).find((by) => by.from === from && by.to === to)?.text,
     isApproved: (pass, from, to) => isApproved(permits, pass, from, to),
     asidesBehind: settingOf(style, 'footnotes', 'place') === 'behind',
     trimsEdges: rangesOpenTo(analysis, 'edge-spaces'),
@@ -91,11 +92,11 @@ function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Pie
 }
 
 function buildWith(
-  { source, style, choices, context, table, index, permits }: Analysis,
+  { source, style, context, table, index, permits }: Analysis,
   rules: GapRules,
   { kept, line }: VisibleLines,
+  rewrites: readonly RewriteChoice[],
 ): BlockBuilder['build'] {
-  const rewrites = rewritesOf(choices);
   const rulings = rulingsFor(permits);
   const passes = passesInOrder(style)
     .filter((pass) => isPassOn(style, pass.id))

@@ -4,17 +4,11 @@ import { oneStep, type Step } from '../history/history.ts';
 import { choicesIn } from '../portion/in-portion.ts';
 import { seamOfGap } from '../decided/seams-in-force.ts';
 import { firstReaching } from '../edits/piece.ts';
+import { beforeNotes, isNoteBehind, noteAt, type Change } from './row-notes.ts';
 import type { RowPlan } from './row-plan.ts';
 import { cleanRuns, type Run } from './row-view.ts';
 import { lineAt } from '../text/line-index.ts';
 import { textOf } from './row-text.ts';
-
-/** A stretch of clean text that changes: [from, to) of what it was becomes `insert`. Offsets in UTF-16 units. */
-export interface Change {
-  readonly from: number;
-  readonly to: number;
-  readonly insert: string;
-}
 
 /** What differs: the common beginning and end left out, no surrogate pair cut. */
 export function findChange(old: string, text: string): Change {
@@ -72,48 +66,13 @@ export function rewriteRuns(cleaning: Cleaning, runs: readonly Run[], text: stri
   return rewrite(cleaning, block.from, to, insert.startsWith(indent) ? insert.slice(indent.length) : insert);
 }
 
-/** The note in which a change lies, and what it says then, if it was put behind its paragraph: its words stand elsewhere in the source. */
-function noteAt(runs: readonly Run[], change: Change): { from: number; to: number; text: string } | undefined {
-  const places = runs.filter(({ passes, text }) => passes.includes('footnotes') && text === '');
-  let start = 0;
-  let note = 0;
-  for (const run of runs) {
-    if (isNoteBehind(run)) {
-      const lead = /^\s*/.exec(run.text)![0].length;
-      const place = places[note++];
-      if (place && start + lead <= change.from && change.to <= start + run.text.length)
-        return { ...place, text: withChange(run.text, change, start).slice(lead) };
-    }
-    start += run.text.length;
-  }
-  return undefined;
-}
-
-/** Whether it is a note that was put behind the paragraph that it interrupts. */
-function isNoteBehind({ from, to, passes }: Run): boolean {
-  return from === to && passes.includes('footnotes');
-}
-
-/** The stretch of a change without the space before a note that was put behind the paragraph. */
-function beforeNotes(runs: readonly Run[], stretch: { from: number; to: number }, change: Change) {
-  let start = 0;
-  for (const run of runs) {
-    if (isNoteBehind(run) && start >= change.to) return { from: stretch.from, to: Math.min(stretch.to, start) };
-    start += run.text.length;
-  }
-  return stretch;
-}
-
-function withChange(text: string, { from, to, insert }: Change, start: number): string {
-  return text.slice(0, from - start) + insert + text.slice(to - start);
-}
-
 /** Whole words are put in the place of whole words, so that what was changed reads as such; never nothing in the place of nothing. */
 function widenToWords(old: string, { from, to }: Change): { from: number; to: number } {
   let a = from;
   let b = to;
   while (a > 0 && !isSpace(old, a - 1)) a--;
   while (b < old.length && !isSpace(old, b)) b++;
+  // White space at the beginning has no words of its own: the first word goes along.
   if (old.slice(0, b).trim() === '') {
     while (b < old.length && isSpace(old, b)) b++;
     while (b < old.length && !isSpace(old, b)) b++;
@@ -133,12 +92,10 @@ const ENDS_WORDS = /[\p{L}\p{M}\p{N}\p{S}.,;:!?…)\]}'’"”»]$/u;
 /** Takes in the space beside what is no word: passes would clean it away under the hands of the person. */
 function withSpaces(old: string, text: string, stretch: { from: number; to: number }): { from: number; to: number } {
   const insert = insertAt(old, text, stretch);
-  const isBare = (side: 'before' | 'behind') =>
-    side === 'before'
-      ? !/^[\p{L}\p{N}]/u.test(insert) || /[([{]\s$/.test(old.slice(0, stretch.from))
-      : !ENDS_WORDS.test(insert) || /^\s[,;:!?.)\]}]/.test(old.slice(stretch.to));
-  const left = stretch.from > 0 && isBare('before') ? 1 : 0;
-  const right = stretch.to < old.length && isBare('behind') ? 1 : 0;
+  const isBareBefore = !/^[\p{L}\p{N}]/u.test(insert) || /[([{]\s$/.test(old.slice(0, stretch.from));
+  const isBareBehind = !ENDS_WORDS.test(insert) || /^\s[,;:!?.)\]}]/.test(old.slice(stretch.to));
+  const left = stretch.from > 0 && isBareBefore ? 1 : 0;
+  const right = stretch.to < old.length && isBareBehind ? 1 : 0;
   return { from: stretch.from - left, to: stretch.to + right };
 }
 

@@ -2,14 +2,12 @@ import {
   createPiece,
   deletePiece,
   listPieces,
-  removeDeleted,
   renamePiece,
   restorePiece,
   type ListedPieces,
-  type NewText,
 } from '../../../storage/pieces.ts';
 import { USUAL_SHAPE, type OutputShape } from '../../../core/index.ts';
-import { memoryProblem, type StyleRecord } from '../../../storage/db.ts';
+import type { StyleRecord } from '../../../storage/db.ts';
 import { loadShape } from '../../../storage/preferences.ts';
 import { listStyles } from '../../../storage/styles.ts';
 import { loadDraft, saveDraft } from '../../../storage/notes.ts';
@@ -40,8 +38,7 @@ export async function loadDesk(): Promise<DeskData> {
       listStyles(now),
       loadShape(),
     ]);
-    const problem = memoryProblem();
-    return { ...listed, draft, now, styles, shape, ...(room && { room }), ...(problem && { problem }) };
+    return { ...listed, draft, now, styles, shape, ...(room && { room }) };
   } catch (error) {
     const problem = problemOf(error);
     return { pieces: [], unreadable: [], draft: '', now, styles: [], shape: USUAL_SHAPE, problem };
@@ -57,7 +54,7 @@ export async function actOnDesk(request: Request): Promise<Taken> {
   try {
     switch (said.get('intent')) {
       case 'create': {
-        const created = await createWithRoom(textOf(text), title);
+        const created = await createPiece(textOf(text), title, Date.now());
         release(text);
         // From the first piece on there is something to lose.
         void askToKeep();
@@ -84,16 +81,6 @@ export async function actOnDesk(request: Request): Promise<Taken> {
   } catch (error) {
     if (error instanceof StorageError) return { ok: false, problem: error.problem, again: `/?${said}` };
     throw error;
-  }
-}
-
-/** Where the disk is full, deleted pieces that are kept for a while give way. */
-async function createWithRoom(text: NewText, title: string): Promise<string> {
-  try {
-    return await createPiece(text, title, Date.now());
-  } catch (error) {
-    if (problemOf(error) !== 'full' || (await removeDeleted()) === 0) throw error;
-    return createPiece(text, title, Date.now());
   }
 }
 

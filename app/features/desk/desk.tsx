@@ -41,7 +41,7 @@ export function Desk({ samples, desk }: DeskProps) {
             <ClipboardActions styles={desk.styles} shape={desk.shape} />
           </PasteSheet>
           <RoomNote room={desk.room} />
-          <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now} problem={desk.problem}>
+          <PieceList pieces={desk.pieces} unreadable={desk.unreadable} now={desk.now}>
             <BackupActions pieces={desk.pieces.length} now={desk.now} />
           </PieceList>
         </Left>

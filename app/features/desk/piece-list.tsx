@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { Input, SearchField } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
-import type { PieceRecord } from '../../../storage/db.ts';
+import { memoryProblem, type PieceRecord } from '../../../storage/db.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { download } from '../../ui/download.ts';
 import { focusBeside, useOneStop } from '../../ui/one-stop.ts';
@@ -15,13 +15,13 @@ const SEARCH_FROM = 8;
 /** So many are listed at first, and with each press on more. */
 const A_PAGE = 100;
 
-interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now' | 'problem'> {
+interface PieceListProps extends Pick<DeskData, 'pieces' | 'unreadable' | 'now'> {
   /** What can be done with all of them. */
   readonly children: React.ReactNode;
 }
 
 /** The pieces so far, with a search when there are many. */
-export function PieceList({ pieces, unreadable, now, problem, children }: PieceListProps) {
+export function PieceList({ pieces, unreadable, now, children }: PieceListProps) {
   const fetcher = useFetcher<Taken>();
   const [query, setQuery] = useState('');
   const say = (intent: string, id: string, title = '') =>
@@ -58,7 +58,8 @@ export function PieceList({ pieces, unreadable, now, problem, children }: PieceL
       ))}
       {pieces.length === 0 && (
         <Empty>
-          None yet. What you paste is kept here, {problem ? 'until this page is closed' : 'in this browser only'}.
+          None yet. What you paste is kept here,{' '}
+          {memoryProblem() ? 'until this page is closed' : 'in this browser only'}.
         </Empty>
       )}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}

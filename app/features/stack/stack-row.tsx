@@ -108,6 +108,7 @@ function About({
     sizeWords(size),
     isWorking ? 'being cleaned' : waits ? 'waiting' : result && (KIND_WORDS[result.kind] ?? result.kind),
     !waits && result && result.style !== 'The usual' && result.style,
+    !waits && result?.failed && `without ${result.failed.join(', ')}, which failed`,
   ];
   return <small>{parts.filter(Boolean).join(' · ')}</small>;
 }

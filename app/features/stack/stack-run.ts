@@ -149,9 +149,9 @@ export function startStack(stored: StoredStack, usual: StackSettings, store: Sta
       if (!task) return { ...bare, problem: 'damaged' };
       const done = await pool.run((service) => service.clean(task), limitOf(size), stopper.signal);
       if (!done.ok) return { ...bare, problem: done.problem };
-      const { kind, words, doubts, questions, style } = done;
+      const { kind, words, doubts, questions, style, failed } = done;
       const time = Math.round(performance.now() - begun);
-      return { ...bare, result: { kind, words, doubts, questions, style, time } };
+      return { ...bare, result: { kind, words, doubts, questions, style, time, ...(failed.length > 0 && { failed }) } };
     } catch (error) {
       if (stopper.signal.aborted || isStopped) return undefined;
       return { ...bare, problem: problemOf(error) };
