@@ -114,7 +114,7 @@ test('a thousand pieces are listed a hundred at a time, and searched all', async
   const pieces = page.getByRole('region', { name: 'Your pieces' });
   await expect(pieces.getByRole('listitem')).toHaveCount(100);
   await expect(pieces.getByRole('link', { name: 'Piece 999', exact: true })).toBeVisible();
-  await pieces.getByRole('button', { name: 'Show more (900 are left)' }).click();
+  await pieces.getByRole('button', { name: 'Show 100 more (900 left)' }).click();
   await expect(pieces.getByRole('listitem')).toHaveCount(200);
   await page.getByLabel('Search the pieces by title').fill('Piece 7');
   await expect(pieces.getByRole('listitem')).toHaveCount(111);

@@ -126,6 +126,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByText(/^\d+ paragraphs$/).waitFor();
     if (colorScheme === 'light') await shoot(page, 'read-light');
     await openDesk(page);
+    // It is fetched when the rest is there.
+    await page.getByText('in the style', { exact: true }).waitFor();
     await shoot(page, `desk-${colorScheme}`);
     await pasteParts(page, { 'text/html': WEB, 'text/plain': '' });
     await pieceIsReady(page);

@@ -3,7 +3,7 @@ import { Input, SearchField } from 'react-aria-components';
 import { useFetcher } from 'react-router';
 import { styled } from 'styled-components';
 import { memoryProblem, type PieceRecord } from '../../../storage/db.ts';
-import { QuietButton } from '../../ui/buttons.tsx';
+import { Button, QuietButton } from '../../ui/buttons.tsx';
 import { download } from '../../ui/download.ts';
 import { focusBeside, useOneStop } from '../../ui/one-stop.ts';
 import { toast } from '../../ui/toasts.tsx';
@@ -63,33 +63,39 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
         </Empty>
       )}
       {pieces.length > 0 && shown.length === 0 && <Empty>No title has “{query}” in it.</Empty>}
-      <List ref={list}>
-        {shown.slice(0, listed).map((piece) => (
-          <PieceItem
-            key={piece.id}
-            piece={piece}
-            now={now}
-            onRename={(title) => say('rename', piece.id, title)}
-            onDelete={() => {
-              focusBeside(list.current?.querySelector(`[data-piece="${CSS.escape(piece.id)}"]`), 'a');
-              remove(piece);
-            }}
-          />
-        ))}
-      </List>
-      {shown.length > listed && (
-        <More>
-          <QuietButton onPress={() => setListed(listed + A_PAGE)}>
-            Show more ({(shown.length - listed).toLocaleString('en')} are left)
-          </QuietButton>
-        </More>
-      )}
+      <Scroller>
+        <List ref={list}>
+          {shown.slice(0, listed).map((piece) => (
+            <PieceItem
+              key={piece.id}
+              piece={piece}
+              now={now}
+              onRename={(title) => say('rename', piece.id, title)}
+              onDelete={() => {
+                focusBeside(list.current?.querySelector(`[data-piece="${CSS.escape(piece.id)}"]`), 'a');
+                remove(piece);
+              }}
+            />
+          ))}
+        </List>
+        {shown.length > listed && (
+          <More>
+            <Button onPress={() => setListed(listed + A_PAGE)}>
+              Show {Math.min(A_PAGE, shown.length - listed)} more ({(shown.length - listed).toLocaleString('en')} left)
+            </Button>
+          </More>
+        )}
+      </Scroller>
     </Section>
   );
 }
 
+const Scroller = styled.div`
+  overflow: auto;
+`;
+
 const More = styled.p`
-  padding: 8px 0 16px;
+  padding: 12px 0 16px;
   text-align: center;
 `;
 
@@ -142,5 +148,4 @@ const List = styled.ul`
   list-style: none;
   margin: 0;
   padding: 2px;
-  overflow: auto;
 `;

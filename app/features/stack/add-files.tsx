@@ -1,5 +1,6 @@
 import { FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { memoryProblem } from '../../../storage/db.ts';
 import { Button, PrimaryButton } from '../../ui/buttons.tsx';
 import { faces } from '../../ui/theme.ts';
 
@@ -16,7 +17,11 @@ export function AddFiles({ onFiles }: AddFilesProps) {
         Drop files or a whole folder here: texts, web pages, PDF, Word, OpenDocument, RTF, e-books, captions, scans. You
         see what became of each, settle a question once for all files that ask it, and save all clean texts together.
       </p>
-      <p>The files stay in this browser. The stack goes on where it was when you come back.</p>
+      <p>
+        {memoryProblem()
+          ? 'The files stay in this page, and are gone when it is closed.'
+          : 'The files stay in this browser. The stack goes on where it was when you come back.'}
+      </p>
       <Choices>
         <FileChoices onFiles={onFiles} isFirst />
       </Choices>
