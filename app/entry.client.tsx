@@ -3,9 +3,10 @@ import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
 import { loadAnewForMissingParts } from './offline/missing-parts.ts';
 import { keepForOffline } from './offline/new-build.ts';
+import { isStuck, onStuck } from '../storage/answering.ts';
 import { isInMemoryAlone } from '../storage/db.ts';
 import { prepareStorage } from '../storage/prepare.ts';
-import { STORAGE_WORDS } from './storage-words.ts';
+import { STORAGE_WORDS, STUCK_WORDS } from './storage-words.ts';
 import { toast } from './ui/toasts.tsx';
 import { NonceContext, nonceOfPage } from './ui/nonce.ts';
 
@@ -15,10 +16,6 @@ void prepareStorage()
     if (!problem) return;
     // The other screens have a place for it.
     if (location.pathname.startsWith('/piece/')) toast({ ...STORAGE_WORDS[problem], tone: 'bad' });
-    // The browser asks before a page is closed with which something goes.
-    window.addEventListener('beforeunload', (event) => {
-      if (isInMemoryAlone()) event.preventDefault();
-    });
   })
   .finally(() =>
     startTransition(() => {
@@ -30,6 +27,16 @@ void prepareStorage()
       );
     }),
   );
+
+// The browser asks before a page is closed with which something may go.
+window.addEventListener('beforeunload', (event) => {
+  if (isInMemoryAlone() || isStuck()) event.preventDefault();
+});
+let takeBack: (() => void) | undefined;
+onStuck(() => {
+  takeBack?.();
+  takeBack = isStuck() ? toast({ ...STUCK_WORDS, tone: 'bad' }) : undefined;
+});
 
 document.documentElement.dataset.started = '';
 loadAnewForMissingParts();

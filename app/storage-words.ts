@@ -31,6 +31,11 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
     detail:
       'A newer version was opened in another tab, or what the browser keeps was cleared. Copy what you need, then load this page again.',
   },
+  'done-without': {
+    text: 'What you open now is not stored',
+    detail:
+      'You can clean it, copy it and save it as a file; it is gone when this page is closed. Your pieces are shown again when you load this page again.',
+  },
   gone: {
     text: 'This piece is no longer there',
     detail: 'It was deleted, perhaps in another tab.',
@@ -51,4 +56,11 @@ export const STORAGE_WORDS: Readonly<Record<StorageProblem, ProblemWords>> = {
     text: 'This could not be saved',
     detail: 'Copy the clean text before you close the page, then load it again.',
   },
+};
+
+/** What to tell while the browser's database does not answer a page that works with it. */
+export const STUCK_WORDS: ProblemWords = {
+  text: 'The browser’s storage has not answered for some seconds',
+  detail:
+    'What you see stays here while this page is open, but may not be saved. If this does not pass, copy what you need or save it as a file, then load this page again.',
 };

@@ -97,3 +97,18 @@ test('pieces of a newer version are left alone, and it is said', async ({ page }
   await page.goto('/manifest.webmanifest');
   expect(await count()).toBe(1);
 });
+
+test('storage that no longer answers is said, and a text that it does not take is opened without it', async ({
+  page,
+}) => {
+  await openDesk(page);
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.add = () => new EventTarget() as IDBRequest<IDBValidKey>;
+  });
+  await pasteParts(page, { 'text/plain': WRAPPED });
+  await expect(page.getByText('The browser’s storage has not answered for some seconds')).toBeVisible();
+  await page.getByRole('button', { name: 'Open it without storing' }).click();
+  await pieceIsReady(page);
+  expect(await cleanTexts(page)).toEqual(CLEANED);
+  await expect(page.getByText('What you open now is not stored').first()).toBeVisible();
+});

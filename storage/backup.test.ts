@@ -16,9 +16,12 @@ afterEach(async () => {
 const quietly = () => undefined;
 const off: Step = { kind: 'switch-pass', pass: 'tabs', on: false };
 
+function zipOf(entries: Record<string, Uint8Array>): Blob {
+  return new Blob([zipSync(entries) as BlobPart]);
+}
+
 async function backup(db = here) {
-  const bytes = new Uint8Array(await (await writeBackup(9, quietly, db)).arrayBuffer());
-  const read = openBackup(bytes);
+  const read = await openBackup(await writeBackup(9, quietly, db));
   if (!read.ok) throw new Error(read.problem);
   return read.backup;
 }
@@ -93,13 +96,13 @@ describe('a backup', () => {
     const head = { format: 'lucid-ribbon/backup', version: 1, savedAt: 1, pieces: 2 };
     const piece = { id: 'a', title: 'A', createdAt: 1, changedAt: 1, at: 0, stepCount: 0 };
     const good = { piece, source: 'A', steps: [], versions: [] };
-    const file = zipSync({
+    const file = zipOf({
       'backup.json': strToU8(JSON.stringify(head)),
       'pieces/a.json': strToU8(JSON.stringify(good)),
       'pieces/b.json': strToU8(JSON.stringify({ ...good, source: 7 })),
       'pieces/c.json': strToU8('{'),
     });
-    const read = openBackup(file);
+    const read = await openBackup(file);
     expect(read.ok && (await restoreBackup(read.backup, 'merge', quietly, there))).toEqual({
       added: 1,
       same: 0,
@@ -107,15 +110,56 @@ describe('a backup', () => {
     });
   });
 
+  test('is read an entry at a time, never as a whole', async () => {
+    const noise = Array.from({ length: 30_000 }, (_, at) => ((at * 48_271) % 65_521).toString(36)).join(' ');
+    for (let count = 0; count < 8; count++)
+      await createPiece({ source: `${count} ${noise}` }, `Piece ${count}`, 1, here);
+    const file = await writeBackup(9, quietly, here);
+    const asked: number[] = [];
+    file.arrayBuffer = () => Promise.reject(new Error('read as a whole'));
+    const { slice } = file;
+    file.slice = (from = 0, to = file.size) => {
+      asked.push(to - from);
+      return slice.call(file, from, to);
+    };
+    const read = await openBackup(file);
+    expect(read.ok && (await restoreBackup(read.backup, 'merge', quietly, there))).toMatchObject({ added: 8, bad: 0 });
+    expect(Math.max(...asked)).toBeLessThan(file.size / 4);
+  });
+
+  test('with damaged bytes leaves the piece out that they belong to; without its file a piece comes in', async () => {
+    await fullPiece();
+    const id = await createPiece({ source: 'It rose.' }, 'Ebb', 4, here);
+    const file = await writeBackup(9, quietly, here);
+    const opened = await openBackup(file);
+    if (!opened.ok) throw new Error(opened.problem);
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    for (const [name, entry] of opened.backup.entries) {
+      const isHurt = name === `pieces/${id}.json` || name.endsWith('.file');
+      // An entry's head ends in the lengths of its name and of its extra field, which come before the bytes.
+      const start =
+        entry.offset + 30 + entry.filename.length + new DataView(bytes.buffer).getUint16(entry.offset + 28, true);
+      if (isHurt) bytes[start]! ^= 0x55;
+    }
+    const hurt = await openBackup(new Blob([bytes]));
+    expect(hurt.ok && (await restoreBackup(hurt.backup, 'merge', quietly, there))).toEqual({
+      added: 1,
+      same: 0,
+      bad: 1,
+    });
+    expect(await there.texts.toArray()).toMatchObject([{ source: 'The tide \ud800\nfell.' }]);
+    expect((await there.texts.toArray())[0]!.origin?.bytes).toBeUndefined();
+  });
+
   test.each([
-    ['no zip', strToU8('x'), 'not-backup'],
-    ['another zip', zipSync({ 'a.txt': strToU8('x') }), 'not-backup'],
+    ['no zip', new Blob(['x']), 'not-backup'],
+    ['another zip', zipOf({ 'a.txt': strToU8('x') }), 'not-backup'],
     [
       'a newer version',
-      zipSync({ 'backup.json': strToU8('{"format":"lucid-ribbon/backup","version":2,"savedAt":1,"pieces":0}') }),
+      zipOf({ 'backup.json': strToU8('{"format":"lucid-ribbon/backup","version":2,"savedAt":1,"pieces":0}') }),
       'newer',
     ],
-  ])('is not %s', (_name, bytes, problem) => {
-    expect(openBackup(bytes)).toEqual({ ok: false, problem });
+  ])('is not %s', async (_name, file, problem) => {
+    expect(await openBackup(file)).toEqual({ ok: false, problem });
   });
 });

@@ -1,4 +1,15 @@
-import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, type UnzipFileInfo } from 'fflate';
+import {
+  BlobReader,
+  BlobWriter,
+  configure,
+  TextReader,
+  TextWriter,
+  Uint8ArrayReader,
+  Uint8ArrayWriter,
+  ZipReader,
+  ZipWriter,
+  type FileEntry,
+} from '@zip.js/zip.js/lib/zip-core-external.js';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -15,37 +26,51 @@ import {
 import { database, type Database, type PieceRecord } from './db.ts';
 import { guarded } from './errors.ts';
 import { newId } from './new-id.ts';
-import { removeForGood } from './pieces.ts';
+import { removeForGood, storing } from './making-room.ts';
 import { readPieceRows } from './read-rows.ts';
 import { listStyles, readStyles } from './styles.ts';
 
 /** Told how many of all pieces are done. */
 export type OnPiece = (done: number, all: number) => void;
 
+// The platform's own packing works beside the page as it is.
+configure({ useWebWorkers: false });
+
 /** The notes that are preferences; others belong to the moment. */
 const PREFERENCES = ['keys', 'output-shape'];
 
 /**
  * All pieces that are not deleted, with their files, steps and versions, and the preferences, as one file. Piece after piece is read
- * and packed, so that no more than one of them is in memory unpacked.
+ * and packed, so that no more than one of them is in memory unpacked; what is packed is kept by the browser, on the disk if it is
+ * large.
  */
 export function writeBackup(now: number, onPiece: OnPiece = () => undefined, db = database()): Promise<Blob> {
   return guarded(async () => {
     const { pieces } = await readPieceRows(await db.pieces.toArray());
     const kept = pieces.filter(({ deletedAt }) => deletedAt === undefined);
     const head: BackupHead = { format: BACKUP_FORMAT, version: BACKUP_VERSION, savedAt: now, pieces: kept.length };
-    const archive = openArchive();
-    await archive.add(HEAD_NAME, strToU8(JSON.stringify(head)));
+    const archive: Archive = new ZipWriter(new BlobWriter('application/zip'));
+    await addJson(archive, HEAD_NAME, head);
     const notes = await db.notes.bulkGet(PREFERENCES);
-    await archive.add(PREFERENCES_NAME, strToU8(JSON.stringify(notes.filter((note) => note !== undefined))));
-    await archive.add(STYLES_NAME, strToU8(JSON.stringify(await listStyles(now, db))));
+    await addJson(
+      archive,
+      PREFERENCES_NAME,
+      notes.filter((note) => note !== undefined),
+    );
+    await addJson(archive, STYLES_NAME, await listStyles(now, db));
     for (const [at, piece] of kept.entries()) {
       onPiece(at, kept.length);
       await addPiece(archive, piece, db);
     }
     onPiece(kept.length, kept.length);
-    return archive.finish();
+    return archive.close();
   });
+}
+
+type Archive = ZipWriter<Blob>;
+
+async function addJson(archive: Archive, name: string, value: unknown): Promise<void> {
+  await archive.add(name, new TextReader(JSON.stringify(value)));
 }
 
 async function addPiece(archive: Archive, piece: PieceRecord, db: Database): Promise<void> {
@@ -61,83 +86,46 @@ async function addPiece(archive: Archive, piece: PieceRecord, db: Database): Pro
     steps.map(({ step }) => step),
     versions,
   );
-  await archive.add(`pieces/${piece.id}.json`, strToU8(JSON.stringify(stored)));
-  if (text.origin?.bytes) await archive.add(`pieces/${piece.id}.file`, text.origin.bytes);
-}
-
-interface Archive {
-  /** Done when the entry is packed. */
-  add(name: string, bytes: Uint8Array): Promise<void>;
-  finish(): Blob;
-}
-
-/** So many bytes are packed at a time, and then the page has a turn. */
-const AT_ONCE = 100_000;
-/** Bytes of a backup in the page's own memory. */
-const KEPT_BY_THE_PAGE = 8_000_000;
-
-function openArchive(): Archive {
-  let parts: BlobPart[] = [];
-  let size = 0;
-  let failed: Error | undefined;
-  const zip = new Zip((error, chunk) => {
-    if (error) failed = error;
-    else {
-      parts.push(chunk as BlobPart);
-      size += chunk.length;
-      // The browser keeps a blob, on the disk if it is large; the page does not.
-      if (size >= KEPT_BY_THE_PAGE) {
-        parts = [new Blob(parts)];
-        size = 0;
-      }
-    }
-  });
-  return {
-    add: async (name, bytes) => {
-      // Files are mostly packed already.
-      const entry = name.endsWith('.file') ? new ZipPassThrough(name) : new ZipDeflate(name);
-      zip.add(entry);
-      for (let from = 0; from < bytes.length || from === 0; from += AT_ONCE) {
-        // The library takes over what it is given.
-        entry.push(bytes.slice(from, from + AT_ONCE), from + AT_ONCE >= bytes.length);
-        await new Promise((resolve) => setTimeout(resolve));
-      }
-    },
-    finish: () => {
-      zip.end();
-      if (failed) throw failed;
-      return new Blob(parts, { type: 'application/zip' });
-    },
-  };
+  await addJson(archive, `pieces/${piece.id}.json`, stored);
+  // Files are mostly packed already.
+  if (text.origin?.bytes) {
+    await archive.add(`pieces/${piece.id}.file`, new Uint8ArrayReader(text.origin.bytes), { level: 0 });
+  }
 }
 
 /** A backup that was opened and found to be one. */
 export interface OpenBackup {
   readonly head: BackupHead;
-  readonly bytes: Uint8Array;
+  /** By their names. */
+  readonly entries: ReadonlyMap<string, FileEntry>;
 }
 
 export type BackupRead =
   { readonly ok: true; readonly backup: OpenBackup } | { readonly ok: false; readonly problem: 'not-backup' | 'newer' };
 
-/** Looks into a file. */
-export function openBackup(bytes: Uint8Array): BackupRead {
-  const text = entryOf(bytes, HEAD_NAME);
+/** No piece is as large unpacked, bytes; a string cannot be. */
+const LARGEST_ENTRY = 500_000_000;
+
+/** Looks into a file. No more of it is read than its list of entries and its head. */
+export async function openBackup(file: Blob): Promise<BackupRead> {
   try {
-    const head = headSchema.validateSync(JSON.parse(strFromU8(text!)), { strict: true }) as BackupHead;
-    return head.version > BACKUP_VERSION ? { ok: false, problem: 'newer' } : { ok: true, backup: { head, bytes } };
+    const listed = await new ZipReader(new BlobReader(file)).getEntries();
+    const entries = new Map(listed.flatMap((entry) => (entry.directory ? [] : [[entry.filename, entry]])));
+    const head = headSchema.validateSync(await readJson(entries.get(HEAD_NAME)), { strict: true }) as BackupHead;
+    return head.version > BACKUP_VERSION ? { ok: false, problem: 'newer' } : { ok: true, backup: { head, entries } };
   } catch {
     return { ok: false, problem: 'not-backup' };
   }
 }
 
-function entryOf(bytes: Uint8Array, name: string): Uint8Array | undefined {
-  try {
-    return unzipSync(bytes, { filter: (file) => file.name === name })[name];
-  } catch {
-    return undefined;
-  }
+/** Throws where the entry is missing, damaged or too large. */
+async function readJson(entry: FileEntry | undefined): Promise<unknown> {
+  if (!entry || entry.uncompressedSize > LARGEST_ENTRY) throw new RangeError('missing or too large');
+  return JSON.parse(await entry.getData(new TextWriter(), CHECKED));
 }
+
+/** What is damaged is not taken for what was saved. */
+const CHECKED = { checkSignature: true };
 
 /** What came of reading a backup in. */
 export interface Restored {
@@ -153,37 +141,30 @@ export interface Restored {
  * what is here goes once all of the backup was found to be readable; deleted pieces are no longer there either.
  */
 export function restoreBackup(
-  { bytes }: OpenBackup,
+  { entries }: OpenBackup,
   mode: 'merge' | 'replace',
   onPiece: OnPiece = () => undefined,
   db = database(),
 ): Promise<Restored> {
   return guarded(async () => {
-    const names: string[] = [];
-    const list = (file: UnzipFileInfo) => {
-      if (/^pieces\/[^/]+\.json$/.test(file.name)) names.push(file.name);
-      return false;
-    };
-    unzipSync(bytes, { filter: list });
+    const names = [...entries.keys()].filter((name) => /^pieces\/[^/]+\.json$/.test(name));
     const before = mode === 'replace' ? await db.pieces.toCollection().primaryKeys() : [];
     const restored = { added: 0, same: 0, bad: 0 };
     const fresh = new Set<string>();
     for (const [at, name] of names.entries()) {
       onPiece(at, names.length);
-      const read = readPiece(bytes, name);
+      const read = await readPiece(entries, name);
       if (!read) restored.bad++;
       else if (await isHere(read.piece, db)) {
         restored.same++;
         fresh.add(read.piece.id);
       } else {
-        fresh.add(await addRead(read, fileOf(bytes, name, read), db));
+        fresh.add(await addRead(read, db));
         restored.added++;
       }
-      // The page draws in between.
-      await new Promise((resolve) => setTimeout(resolve));
     }
-    await restorePreferences(bytes, mode, db);
-    await restoreStyles(bytes, mode, db);
+    await restorePreferences(entries, mode, db);
+    await restoreStyles(entries, mode, db);
     const gone = before.filter((id) => !fresh.has(id));
     // What cannot be brought back is not taken away.
     if (gone.length > 0 && restored.bad === 0) await removeForGood(db, gone);
@@ -192,17 +173,24 @@ export function restoreBackup(
   });
 }
 
-function readPiece(bytes: Uint8Array, name: string): BackupPiece | undefined {
-  const entry = entryOf(bytes, name);
+type Entries = OpenBackup['entries'];
+
+interface ReadPiece extends BackupPiece {
+  readonly bytes: Uint8Array | undefined;
+}
+
+/** A piece, with the bytes of its file where they are whole; undefined where the piece is not as it should be. */
+async function readPiece(entries: Entries, name: string): Promise<ReadPiece | undefined> {
   try {
-    return pieceSchema.validateSync(JSON.parse(strFromU8(entry!)), { strict: true }) as unknown as BackupPiece;
+    const stored = await readJson(entries.get(name));
+    const read = pieceSchema.validateSync(stored, { strict: true }) as unknown as BackupPiece;
+    const file = read.origin?.hasBytes ? entries.get(name.replace(/\.json$/, '.file')) : undefined;
+    // The text is worth having without them.
+    const bytes = await file?.getData(new Uint8ArrayWriter(), CHECKED).catch(() => undefined);
+    return { ...read, bytes };
   } catch {
     return undefined;
   }
-}
-
-function fileOf(bytes: Uint8Array, name: string, { origin }: BackupPiece): Uint8Array | undefined {
-  return origin?.hasBytes ? entryOf(bytes, name.replace(/\.json$/, '.file')) : undefined;
 }
 
 async function isHere({ id, changedAt }: PieceRecord, db: Database): Promise<boolean> {
@@ -211,26 +199,26 @@ async function isHere({ id, changedAt }: PieceRecord, db: Database): Promise<boo
 }
 
 /** Adds a piece; under an id of its own where another state of it is here. Gives the id. */
-function addRead(read: BackupPiece, file: Uint8Array | undefined, db: Database): Promise<string> {
-  const { piece, steps, versions } = read;
-  return db.transaction('rw', [db.pieces, db.texts, db.steps, db.versions], async () => {
+function addRead(read: ReadPiece, db: Database): Promise<string> {
+  const { piece, steps, versions, bytes } = read;
+  const add = async () => {
     const isTaken = (await db.pieces.get(piece.id)) !== undefined;
     const id = isTaken ? newId() : piece.id;
     await db.pieces.add({ ...piece, id });
-    await db.texts.add(toTextRecord(id, read, file));
+    await db.texts.add(toTextRecord(id, read, bytes));
     await db.steps.bulkAdd(steps.map((step, seq) => ({ pieceId: id, seq, step })));
     await db.versions.bulkAdd(
       versions.map((version) => ({ ...version, id: isTaken ? newId() : version.id, pieceId: id })),
     );
     return id;
-  });
+  };
+  return storing(db, () => db.transaction('rw', [db.pieces, db.texts, db.steps, db.versions], add));
 }
 
 /** Styles come in like pieces: one that is here in another state stays, and the one from the backup becomes another. */
-async function restoreStyles(bytes: Uint8Array, mode: 'merge' | 'replace', db: Database): Promise<void> {
-  const entry = entryOf(bytes, STYLES_NAME);
-  if (!entry) return;
-  const found = await readStyles(JSON.parse(strFromU8(entry)));
+async function restoreStyles(entries: Entries, mode: 'merge' | 'replace', db: Database): Promise<void> {
+  if (!entries.has(STYLES_NAME)) return;
+  const found = await readStyles((await readJson(entries.get(STYLES_NAME))) as Parameters<typeof readStyles>[0]);
   if (mode === 'replace') await db.styles.clear();
   for (const style of found) {
     const here = await db.styles.get(style.id);
@@ -239,10 +227,9 @@ async function restoreStyles(bytes: Uint8Array, mode: 'merge' | 'replace', db: D
   }
 }
 
-async function restorePreferences(bytes: Uint8Array, mode: 'merge' | 'replace', db: Database): Promise<void> {
-  const entry = entryOf(bytes, PREFERENCES_NAME);
-  if (!entry) return;
-  const notes = JSON.parse(strFromU8(entry)) as readonly { key?: unknown; value?: unknown }[];
+async function restorePreferences(entries: Entries, mode: 'merge' | 'replace', db: Database): Promise<void> {
+  if (!entries.has(PREFERENCES_NAME)) return;
+  const notes = (await readJson(entries.get(PREFERENCES_NAME))) as readonly { key?: unknown; value?: unknown }[];
   for (const { key, value } of notes) {
     if (typeof key !== 'string' || typeof value !== 'string' || !PREFERENCES.includes(key)) continue;
     if (mode === 'replace' || (await db.notes.get(key)) === undefined) await db.notes.put({ key, value });

@@ -1,9 +1,20 @@
 /**
  * Why storing or loading failed: the disk is full, the browser keeps no data here, its database does not answer, was written by a
- * newer version, or was closed under the page; the piece is gone, another tab was faster, what is stored is no piece, a newer version wrote it, or else.
+ * newer version, or was closed under the page; the person goes on without it; the piece is gone, another tab was faster, what is
+ * stored is no piece, a newer version wrote it, or else.
  */
 export type StorageProblem =
-  'full' | 'unavailable' | 'silent' | 'newer-store' | 'closed' | 'gone' | 'outrun' | 'unreadable' | 'newer' | 'unknown';
+  | 'full'
+  | 'unavailable'
+  | 'silent'
+  | 'newer-store'
+  | 'closed'
+  | 'done-without'
+  | 'gone'
+  | 'outrun'
+  | 'unreadable'
+  | 'newer'
+  | 'unknown';
 
 /** The one error that leaves storage; the foreign error is kept as its cause. */
 export class StorageError extends Error {
@@ -48,4 +59,12 @@ export async function guarded<T>(work: () => PromiseLike<T>): Promise<T> {
   } catch (error) {
     throw toStorageError(error);
   }
+}
+
+/** What `work` gives; throws StorageError 'silent' where it has not ended after `wait` ms. */
+export function orSilent<T>(work: Promise<T>, wait: number): Promise<T> {
+  return new Promise<T>((done, fail) => {
+    const timer = setTimeout(() => fail(new StorageError('silent')), wait);
+    work.then(done, fail).finally(() => clearTimeout(timer));
+  });
 }

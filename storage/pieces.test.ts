@@ -101,7 +101,7 @@ describe('pieces', () => {
     expect((await listPieces(4, db)).pieces.map((piece) => piece.title)).toEqual(['Again', 'B']);
   });
 
-  test('deleted ones can be taken back for a day, then they are gone with all they had', async () => {
+  test('deleted ones can be taken back for a while, then they are gone with all they had', async () => {
     const id = await createPiece({ source: 'a' }, 'A', 1, db);
     await appendStep(id, 0, step('tabs'), 2, db);
     await deletePiece(id, 10, db);
@@ -110,7 +110,7 @@ describe('pieces', () => {
     await restorePiece(id, db);
     expect((await listPieces(12, db)).pieces).toHaveLength(1);
     await deletePiece(id, 20, db);
-    await listPieces(20 + 25 * 3600 * 1000, db);
+    await listPieces(20 + 601_000, db);
     expect(await Promise.all([db.pieces.count(), db.texts.count(), db.steps.count()])).toEqual([0, 0, 0]);
   });
 
@@ -130,6 +130,25 @@ describe('pieces', () => {
     expect((await db.texts.toCollection().primaryKeys()).sort()).toEqual([kept, created].sort());
     await expect(createPiece({ source: 'More.' }, '', 5, db)).rejects.toMatchObject({ problem: 'full' });
     expect((await listPieces(6, db)).pieces).toHaveLength(2);
+    add.mockRestore();
+  });
+
+  test('what was done in a piece is stored in the room of deleted ones too', async () => {
+    const kept = await createPiece({ source: 'Kept.' }, '', 1, db);
+    await deletePiece(await createPiece({ source: 'Gone.' }, '', 2, db), 3, db);
+    const put = jest
+      .spyOn(db.steps, 'put')
+      .mockImplementationOnce((() =>
+        Promise.reject(new DOMException('full', 'QuotaExceededError'))) as unknown as typeof db.steps.put);
+    await appendStep(kept, 0, step('tabs'), 4, db);
+    put.mockRestore();
+    expect((await loadPiece(kept, db)).history.steps).toEqual([step('tabs')]);
+    expect(await db.texts.count()).toBe(1);
+  });
+
+  test('one that the database does not store in time is not waited for', async () => {
+    const add = jest.spyOn(db.texts, 'add').mockImplementationOnce((() => new Promise(() => undefined)) as never);
+    await expect(createPiece({ source: 'Slow.' }, '', 1, db, 20)).rejects.toMatchObject({ problem: 'silent' });
     add.mockRestore();
   });
 

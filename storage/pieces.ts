@@ -1,12 +1,12 @@
 import { newId } from './new-id.ts';
 import type { History, Layout, Outcome, Step, StyleInForce } from '../core/index.ts';
 import { database, type Database, type Origin, type PieceRecord, type TextRecord, type VersionRecord } from './db.ts';
-import { guarded, StorageError, toStorageError } from './errors.ts';
+import { guarded, orSilent, StorageError } from './errors.ts';
+import { removeForGood, storing } from './making-room.ts';
 import {
   loadAnswers,
   loadDeclined,
   loadTyping,
-  removeNotes,
   typingKey,
   type GivenAnswer,
   type Offer,
@@ -41,36 +41,37 @@ export interface StoredPiece {
   readonly declined: readonly Offer[];
 }
 
-/** How long a deleted piece can be taken back, ms. */
-const KEPT_AFTER_DELETION = 24 * 3600 * 1000;
+/** How long a deleted piece can be taken back, ms: longer than the message stands that offers it. */
+const KEPT_AFTER_DELETION = 600_000;
 
-/** Stores a new piece and gives its id. Where there is no room, pieces that were deleted and are kept for a while give way. */
+/** How long storing a text may take, ms. */
+const LONGEST_STORING = 10_000;
+
+/**
+ * Stores a new piece and gives its id. Throws StorageError 'silent' where that takes longer than `wait` ms, though it may be stored
+ * in the end: its text must not hang on it.
+ */
 export function createPiece(
   { outcome, begun, settled, ...text }: NewText,
   title: string,
   now: number,
   db = database(),
+  wait = LONGEST_STORING,
 ): Promise<string> {
   const id = newId();
   const steps: Step[] = outcome
     ? [{ kind: 'restore', name: RECORDED, ...outcome }]
     : [...(begun ? [{ kind: 'use-style' as const, ...begun }] : []), ...(settled ? [settled] : [])];
   const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
-  const store = () =>
+  const stored = storing(db, () =>
     db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
       await db.pieces.add(piece);
       await db.texts.add({ pieceId: id, ...text });
       await db.steps.bulkAdd(steps.map((step, seq) => ({ pieceId: id, seq, step })));
       return id;
-    });
-  return guarded(async () => {
-    try {
-      return await store();
-    } catch (error) {
-      if (toStorageError(error).problem !== 'full' || !(await removeDeleted(db))) throw error;
-      return store();
-    }
-  });
+    }),
+  );
+  return orSilent(stored, wait);
 }
 
 /** The name of the step that a change record becomes. */
@@ -101,13 +102,6 @@ export function listPieces(now: number, db = database()): Promise<ListedPieces> 
   });
 }
 
-/** Removes for good what was deleted and could still be taken back. Gives whether there was any. */
-async function removeDeleted(db: Database): Promise<boolean> {
-  const ids = await db.pieces.where('deletedAt').above(0).primaryKeys();
-  if (ids.length > 0) await removeForGood(db, ids);
-  return ids.length > 0;
-}
-
 async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
   const { id: stored, title } = row as { readonly id: unknown; readonly title?: unknown };
   const id = String(stored);
@@ -116,17 +110,6 @@ async function rawOf(row: unknown, db: Database): Promise<UnreadablePiece> {
     title: typeof title === 'string' ? title : '',
     raw: JSON.stringify({ piece: row, text: (await db.texts.get(id))?.source }, undefined, 1),
   };
-}
-
-/** Removes pieces with all that is stored of them. */
-export function removeForGood(db: Database, ids: string[]): Promise<void> {
-  return db.transaction('rw', [db.pieces, db.texts, db.steps, db.versions, db.notes], async () => {
-    await db.pieces.bulkDelete(ids);
-    await db.texts.bulkDelete(ids);
-    await db.steps.where('pieceId').anyOf(ids).delete();
-    await db.versions.where('pieceId').anyOf(ids).delete();
-    await removeNotes(db, ids);
-  });
 }
 
 /** A piece with its text and history. Throws StorageError 'gone' where there is none, or it is deleted. */
@@ -179,7 +162,7 @@ export function appendStep(
   now: number,
   db = database(),
 ): Promise<{ readonly merged: boolean }> {
-  return guarded(() =>
+  return storing(db, () =>
     db.transaction('rw', db.pieces, db.steps, db.notes, async () => {
       const piece = await db.pieces.get(id);
       if (!piece) throw new StorageError('gone');

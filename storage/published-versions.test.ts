@@ -52,7 +52,7 @@ describe('what an earlier version stored', () => {
         entries.map(([name, data]) => [name, strToU8(typeof data === 'string' ? data : JSON.stringify(data))]),
       ),
     );
-    const read = openBackup(bytes);
+    const read = await openBackup(new Blob([bytes as BlobPart]));
     if (!read.ok) throw new Error(read.problem);
     const db = openDatabase('from-backup');
     expect(await restoreBackup(read.backup, 'replace', () => undefined, db)).toEqual({ added: 1, same: 0, bad: 0 });

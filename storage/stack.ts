@@ -1,6 +1,7 @@
 import type { HouseStyle, Question, ReadProblem, SourceKind, StandingAnswer, WordTally } from '../core/index.ts';
 import { database, type Database, type StackFileRecord } from './db.ts';
 import { guarded } from './errors.ts';
+import { storing } from './making-room.ts';
 
 /** Why a file of the stack has no clean text: it cannot be read, its cleaning took too long, was too much for the browser, or met a fault of this program. */
 export type StackProblem = ReadProblem | 'too-slow' | 'too-much' | 'fault';
@@ -84,7 +85,7 @@ export function addToStack(
   files: readonly { readonly name: string; readonly blob: Blob }[],
   db = database(),
 ): Promise<StackFile[]> {
-  return guarded(() =>
+  return storing(db, () =>
     db.transaction('rw', db.stackFiles, db.stackBytes, async () => {
       const rows = files.map(({ name, blob }) => ({ name, size: blob.size }));
       const ids = await db.stackFiles.bulkAdd(rows as StackFileRecord[], { allKeys: true });

@@ -54,7 +54,7 @@ describe('styles', () => {
   test('go into a backup and come back; one that is here in another state stays beside the one that comes', async () => {
     await saveStyle(style('a', 'Minutes'), here);
     await saveStyle(style('b', 'Board'), here);
-    const read = openBackup(new Uint8Array(await (await writeBackup(9, () => undefined, here)).arrayBuffer()));
+    const read = await openBackup(await writeBackup(9, () => undefined, here));
     if (!read.ok) throw new Error(read.problem);
     await saveStyle(style('b', 'Board, changed', 5), there);
     await restoreBackup(read.backup, 'merge', () => undefined, there);

@@ -1,5 +1,6 @@
 import { database, type VersionRecord } from './db.ts';
 import { guarded } from './errors.ts';
+import { storing } from './making-room.ts';
 
 /** The kept versions of a piece, the last kept first. */
 export function listVersions(pieceId: string, db = database()): Promise<VersionRecord[]> {
@@ -10,7 +11,7 @@ export function listVersions(pieceId: string, db = database()): Promise<VersionR
 }
 
 export function keepVersion(version: VersionRecord, db = database()): Promise<void> {
-  return guarded(async () => {
+  return storing(db, async () => {
     await db.versions.put(version);
   });
 }

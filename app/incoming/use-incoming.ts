@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useFetcher } from 'react-router';
 import { isHouseStyle } from '../../core/index.ts';
+import { doWithout } from '../../storage/prepare.ts';
 import { STORAGE_WORDS } from '../storage-words.ts';
 import { toast, type ToastMessage } from '../ui/toasts.tsx';
 import { handOver, type Taken } from './handover.ts';
@@ -100,7 +101,17 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     if (!result || result.ok) return;
     const { problem, again } = result;
     const tryAgain = () => void submit(null, { method: 'post', action: again });
-    toast({ ...STORAGE_WORDS[problem], tone: 'bad', action: { label: 'Try again', run: tryAgain } });
+    const withoutStoring = async () => {
+      await doWithout('done-without');
+      tryAgain();
+      toast({ ...STORAGE_WORDS['done-without'], tone: 'bad' });
+    };
+    toast({
+      ...STORAGE_WORDS[problem],
+      tone: 'bad',
+      action: { label: 'Try again', run: tryAgain },
+      otherwise: { label: 'Open it without storing', run: () => void withoutStoring() },
+    });
   }, [result, submit]);
 
   const takePaste = useEffectEventRef((event: ClipboardEvent) => {

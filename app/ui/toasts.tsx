@@ -8,21 +8,28 @@ import {
 import { styled } from 'styled-components';
 import { QuietButton } from './buttons.tsx';
 
-/** A short message; `action` offers one thing to do about it. */
+interface ToastAction {
+  readonly label: string;
+  readonly run: () => void;
+}
+
+/** A short message; `action` offers a thing to do about it, `otherwise` another. */
 export interface ToastMessage {
   readonly text: string;
   /** What to do, or more about it. */
   readonly detail?: string;
   readonly tone?: 'bad';
-  readonly action?: { readonly label: string; readonly run: () => void };
+  readonly action?: ToastAction;
+  readonly otherwise?: ToastAction;
 }
 
 const queue = new ToastQueue<ToastMessage>({ maxVisibleToasts: 2 });
 const SHOWN_FOR = 8000;
 
-/** Shows a message. Bad news stays until it is closed. */
-export function toast(message: ToastMessage): void {
-  queue.add(message, message.tone === 'bad' ? undefined : { timeout: SHOWN_FOR });
+/** Shows a message. Bad news stays until it is closed. Gives what takes it back. */
+export function toast(message: ToastMessage): () => void {
+  const key = queue.add(message, message.tone === 'bad' ? undefined : { timeout: SHOWN_FOR });
+  return () => queue.close(key);
 }
 
 /** The corner of the page where messages appear. */
@@ -35,15 +42,19 @@ export function Toasts() {
             <Text slot="title">{entry.content.text}</Text>
             {entry.content.detail && <Text slot="description">{entry.content.detail}</Text>}
           </Words>
-          {entry.content.action && (
-            <QuietButton
-              onPress={() => {
-                entry.content.action?.run();
-                queue.close(entry.key);
-              }}
-            >
-              {entry.content.action.label}
-            </QuietButton>
+          {[entry.content.action, entry.content.otherwise].map(
+            (action) =>
+              action && (
+                <QuietButton
+                  key={action.label}
+                  onPress={() => {
+                    action.run();
+                    queue.close(entry.key);
+                  }}
+                >
+                  {action.label}
+                </QuietButton>
+              ),
           )}
           <QuietButton slot="close" aria-label="Close this message">
             ✕

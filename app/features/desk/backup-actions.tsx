@@ -43,7 +43,7 @@ export function BackupActions({ pieces, now }: { readonly pieces: number; readon
     });
   const look = (file: File) =>
     run(async ({ openBackup }) => {
-      const read = openBackup(new Uint8Array(await file.arrayBuffer()));
+      const read = await openBackup(file);
       if (read.ok) setOpened(read.backup);
       else toast({ ...PROBLEMS[read.problem], tone: 'bad' });
     });
