@@ -3,7 +3,7 @@ export type { FailedPass } from './lines/pass-fault.ts';
 export type { Cleaning } from './cleaning/cleaning.ts';
 export { allPieces, cleanText, textByPieces } from './cleaning/output.ts';
 export type { Choice } from './choices/choice.ts';
-export { BY_HAND } from './choices/choice.ts';
+export { BY_HAND } from './edits/piece.ts';
 export {
   applyHistoryChange,
   type StyleStep,

@@ -33,8 +33,19 @@ export async function readPieceRows(
     kind: string(),
   });
   const isPiece = (row: unknown): row is PieceRecord => schema.isValidSync(row, { strict: true });
-  return { pieces: rows.filter(isPiece), bad: rows.filter((row) => !isPiece(row)) };
+  const pieces: PieceRecord[] = [];
+  const bad: unknown[] = [];
+  for (const [at, row] of rows.entries()) {
+    if (isPiece(row)) pieces.push(row);
+    else bad.push(row);
+    // Among thousands, the page has a turn.
+    if (at % AT_ONCE === AT_ONCE - 1) await new Promise((resolve) => setTimeout(resolve));
+  }
+  return { pieces, bad };
 }
+
+/** So many rows are read in a few milliseconds. */
+const AT_ONCE = 100;
 
 const STEP_KINDS: Readonly<Record<Step['kind'], true>> = {
   choose: true,

@@ -7,8 +7,9 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 export interface Aside {
   readonly from: number;
   readonly to: number;
-  /** The lines joined, a paragraph to each note. */
+  /** The lines joined, a paragraph to each note; what a person wrote in their place. */
   readonly text: string;
+  readonly isByHand: boolean;
 }
 
 /** What a person has a range of the source say; undefined where they said nothing. */
@@ -37,7 +38,9 @@ export function findAsides(
     }
     const from = table.from[line]!;
     const to = table.to[last]!;
-    asides.push({ from, to, text: saidByHand(from, to) ?? joinNotes(source, table, line, last, separator) });
+    const said = saidByHand(from, to);
+    const text = said ?? joinNotes(source, table, line, last, separator);
+    asides.push({ from, to, text, isByHand: said !== undefined });
     line = last;
   }
   return asides;

@@ -95,9 +95,6 @@ export interface MeasureChoice {
   readonly characters: number;
 }
 
-/** The pass whose edits a person made by hand, in pieces and in the ledger. */
-export const BY_HAND = 'by-hand';
-
 /** What a choice is about: a later choice with the same key takes the place of an earlier one. */
 export function subjectOf(choice: Choice): string {
   switch (choice.kind) {

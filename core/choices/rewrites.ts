@@ -1,5 +1,5 @@
-import { BY_HAND, type Choice, type RewriteChoice } from './choice.ts';
-import { firstReaching, replaced, verbatim, type Piece } from '../edits/piece.ts';
+import type { Choice, RewriteChoice } from './choice.ts';
+import { BY_HAND, firstReaching, replaced, verbatim, type Piece } from '../edits/piece.ts';
 
 /** The words that a person put in place of others, in source order: of two that overlap the later one holds. */
 export function rewritesOf(choices: readonly Choice[]): readonly RewriteChoice[] {

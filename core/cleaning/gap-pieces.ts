@@ -1,8 +1,7 @@
-import { BY_HAND } from '../choices/choice.ts';
 import { REMOVAL_CERTAINTY } from '../lines/doubted-removals.ts';
 import { LineKind, type RemovalDoubt } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
-import { replaced, verbatim, type Piece } from '../edits/piece.ts';
+import { BY_HAND, replaced, verbatim, type Piece } from '../edits/piece.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { passOfLine } from '../passes/index.ts';
 import { signsOfPair } from '../text/signs.ts';
@@ -65,8 +64,15 @@ export function blockPieces(rules: GapRules, first: number, last: number): Block
     asides.push(...findAsides(rules.source, table, line, standing[kept + 1]!, rules));
   }
   const end = table.to[standing[last]!]!;
-  for (const { text } of asides) pieces.push(replaced(end, end, rules.separator + text, 'footnotes'));
+  for (const aside of asides) pieces.push(asideAt(end, end, rules.separator, aside));
   return { pieces, signs };
+}
+
+const NOTE_BY_HAND = ['footnotes', BY_HAND];
+
+function asideAt(from: number, to: number, separator: string, { text, isByHand }: Aside): Piece {
+  const piece = replaced(from, to, separator + text, 'footnotes');
+  return isByHand ? { ...piece, passes: NOTE_BY_HAND } : piece;
 }
 
 /** Whether nothing but white space lies between two lines. */
@@ -111,7 +117,7 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
   for (const part of cutAtDroppedLines(rules, from, to, seam)) {
     if (part.aside !== undefined && rules.asidesBehind) {
       // Between two paragraphs an aside is a paragraph of its own.
-      pieces.push(replaced(part.from, part.to, wanted + part.aside, 'footnotes'));
+      pieces.push(asideAt(part.from, part.to, wanted, part.aside));
       wanted = separator;
     } else if (part.pass !== undefined) {
       pieces.push(takenOut(rules, part, part.pass, ''));
@@ -172,8 +178,7 @@ interface GapPart {
   readonly to: number;
   /** The pass that takes this part out; undefined for white space. */
   readonly pass?: string;
-  /** What an aside says, its lines joined. */
-  readonly aside?: string;
+  readonly aside?: Aside;
   /** Why taking it out may be wrong. */
   readonly doubt?: RemovalDoubt;
 }
@@ -204,7 +209,7 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
   for (let line = firstLine; line < lastLine; line++) {
     if (kind[line] === LineKind.aside) {
       const [aside] = findAsides(rules.source, table, line, lastLine, rules);
-      push({ from: aside!.from, to: aside!.to, pass: 'footnotes', aside: aside!.text });
+      push({ from: aside!.from, to: aside!.to, pass: 'footnotes', aside: aside! });
       while (line + 1 < lastLine && table.from[line + 1]! < aside!.to) line++;
       continue;
     }

@@ -1,5 +1,4 @@
-import { BY_HAND } from '../choices/choice.ts';
-import { pieceText, type Piece } from '../edits/piece.ts';
+import { BY_HAND, pieceText, type Piece } from '../edits/piece.ts';
 
 /**
  * What pieces say in a text that goes out. Words that a person wrote may hold paragraphs of their own: where one of these begins or

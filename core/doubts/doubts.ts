@@ -1,7 +1,7 @@
-import { BY_HAND, type Choice } from '../choices/choice.ts';
+import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import type { Piece } from '../edits/piece.ts';
+import { BY_HAND, type Piece } from '../edits/piece.ts';
 import { passOfReason } from '../passes/index.ts';
 import type { Digested } from '../report/digest.ts';
 import { visibleSeam, type VisibleSeam } from '../decided/visible-seam.ts';

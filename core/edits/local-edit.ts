@@ -1,4 +1,4 @@
-import { passAlone, verbatim, type Piece } from './piece.ts';
+import { BY_HAND, passAlone, verbatim, type Piece } from './piece.ts';
 
 /** A replacement in the text of some pieces: offsets are those of that text, half-open. */
 export interface LocalEdit {
@@ -114,10 +114,16 @@ function merge(
   }
   inserted += text.slice(at, group.to);
   const merged = pieces.slice(group.first, group.last + 1);
+  if (merged.some(isWritten)) return undefined;
   const earlier = merged.flatMap((piece) => piece.passes);
   const passes = earlier.length === 0 ? passAlone(pass) : [...new Set([...earlier, pass])];
   const least = leastCertain(rulings?.isApproved(from, to) ? merged : [...merged, ...group.edits]);
   return { from, to, text: inserted, passes, ...least };
+}
+
+/** What a person wrote stays as it is, wherever it stands. */
+function isWritten({ text, passes }: Piece): boolean {
+  return text !== undefined && text !== '' && passes.includes(BY_HAND);
 }
 
 function rangeOf(pieces: readonly Piece[], starts: Uint32Array, group: Group): { from: number; to: number } {

@@ -25,6 +25,9 @@ export function replaced(from: number, to: number, text: string, pass: string): 
   return { from, to, text, passes: passAlone(pass) };
 }
 
+/** The pass whose edits a person made by hand, in pieces and in the ledger. */
+export const BY_HAND = 'by-hand';
+
 /** Most replacements have one pass: they share its list. */
 const LISTS = new Map<string, readonly string[]>();
 

@@ -1,7 +1,7 @@
-import { BY_HAND, type Choice, type StetChoice } from '../choices/choice.ts';
+import type { Choice, StetChoice } from '../choices/choice.ts';
 import { overlaps, toRanges, type Ranges } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import type { Piece } from '../edits/piece.ts';
+import { BY_HAND, type Piece } from '../edits/piece.ts';
 import { allPieces } from '../cleaning/output.ts';
 import { digestOf, isDoubtful } from '../report/digest.ts';
 import { listWordChanges } from '../report/report.ts';

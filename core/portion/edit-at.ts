@@ -1,7 +1,6 @@
-import { BY_HAND } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import type { Piece } from '../edits/piece.ts';
+import { BY_HAND, type Piece } from '../edits/piece.ts';
 import { allPieces } from '../cleaning/output.ts';
 import { choicesIn, piecesIn } from './in-portion.ts';
 

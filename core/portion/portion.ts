@@ -1,7 +1,7 @@
 import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { BY_HAND } from '../choices/choice.ts';
+import { BY_HAND } from '../edits/piece.ts';
 import { firstWhere } from '../text/first-where.ts';
 import { lineAt } from '../text/line-index.ts';
 import { isKept } from '../lines/line-kind.ts';

@@ -1,8 +1,7 @@
 import type { Block } from '../cleaning/block.ts';
-import { BY_HAND } from '../choices/choice.ts';
 import { isApproved, mayEdit } from '../choices/permits.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { textOfPieces } from '../edits/piece.ts';
+import { BY_HAND, textOfPieces } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';

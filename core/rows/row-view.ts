@@ -1,7 +1,6 @@
-import { BY_HAND } from '../choices/choice.ts';
 import { overlaps } from '../choices/ranges.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
-import { firstReaching, type Piece } from '../edits/piece.ts';
+import { BY_HAND, firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
 import { Element } from '../layout/layout.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
