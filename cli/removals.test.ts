@@ -1,10 +1,15 @@
 import { expect, test } from '@jest/globals';
 import { describeRemovals, isMuch } from './removals.ts';
 
-const report = (wordsIn: number, removed: readonly (readonly [words: string, ...passes: string[]])[]) =>
+type Change = readonly [words: string, ...passes: string[]];
+const listed = (changes: readonly Change[]) =>
+  changes.map(([words, ...passes], at) => ({ from: at, to: at + 1, words: words.split(' '), passes }));
+
+const report = (wordsIn: number, removed: readonly Change[], inserted: readonly Change[] = []) =>
   ({
     words: { wordsIn, wordsOut: 0, removed: removed.length, inserted: 0, mended: 0 },
-    removed: removed.map(([words, ...passes], at) => ({ from: at, to: at + 1, words: words.split(' '), passes })),
+    removed: listed(removed),
+    inserted: listed(inserted),
   }) as unknown as Parameters<typeof describeRemovals>[0];
 
 test('says by pass what left, with a few examples', () => {
@@ -32,6 +37,7 @@ test.each([
   ],
   ['figures', report(10, [['12 13', 'page-furniture']])],
   ['nothing', report(10, [])],
+  ['a note that was put elsewhere', report(10, [['The lease', 'footnotes']], [['The lease', 'footnotes']])],
 ])('is silent about %s', (_name, found) => {
   expect(describeRemovals(found)).toBeUndefined();
 });

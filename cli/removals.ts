@@ -1,6 +1,6 @@
 import type { FullReport } from '../core/index.ts';
 
-type Report = Pick<FullReport, 'words' | 'removed'>;
+type Report = Pick<FullReport, 'words' | 'removed' | 'inserted'>;
 
 /** From this share of the words on, what was taken out is much. */
 const MUCH = 0.05;
@@ -17,11 +17,14 @@ export function isMuch({ removed, wordsIn }: Report['words']): boolean {
 }
 
 /** One line that says what left the text, by pass and with examples; undefined where that is little. */
-export function describeRemovals({ words, removed }: Report): string | undefined {
+export function describeRemovals({ words, removed, inserted }: Report): string | undefined {
   const byPass = new Map<string, string[]>();
   let count = 0;
+  // A note that was put behind its paragraph is not taken out.
+  const moved = new Set(inserted.flatMap(({ words: set, passes }) => (passes.includes('footnotes') ? set : [])));
   for (const { words: gone, passes } of removed) {
-    const spoken = gone.filter((word) => /\p{L}/u.test(word));
+    const isMoved = (word: string) => passes.includes('footnotes') && moved.has(word);
+    const spoken = gone.filter((word) => /\p{L}/u.test(word) && !isMoved(word));
     const pass = passes.find((id) => !CLOSING_UP.has(id));
     if (spoken.length === 0 || pass === undefined || passes.some((id) => BY_FORM.has(id))) continue;
     count += spoken.length;

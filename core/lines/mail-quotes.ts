@@ -2,10 +2,13 @@ import type { LineIndex } from '../text/line-index.ts';
 
 const QUOTED = /^[ \t]{0,3}(?:>[ \t]?)+/;
 const LONGEST_MARK = 40;
+/** Where all marks are this one, they are the prompt of a program. */
+const PROMPT = '>>> ';
 
 /**
  * Where the words begin on lines that a mail program quoted with "> ", 0 for other lines; undefined where none are. A single
- * line that begins so may be anything: two in a row are a quotation. [from, to) are the words of each line.
+ * line that begins so may be anything: two in a row are a quotation, and where there is one, single lines are too. [from, to) are
+ * the words of each line.
  */
 export function findMailQuotes(
   source: string,
@@ -15,6 +18,8 @@ export function findMailQuotes(
 ): Uint32Array | undefined {
   let leadTo: Uint32Array | undefined;
   let before = 0;
+  const single: number[] = [];
+  let hasOther = false;
   for (let line = 0; line < index.count; line++) {
     const mark = source[from[line]!] === '>' && from[line]! < to[line]! ? quoteMark(source, index, line) : 0;
     if (mark > 0 && before > 0) {
@@ -22,9 +27,15 @@ export function findMailQuotes(
       leadTo[line] = index.from[line]! + mark;
       leadTo[line - 1] = index.from[line - 1]! + before;
     }
+    if (mark > 0 && before === 0) single.push(line);
+    if (mark > 0 && !source.startsWith(PROMPT, from[line])) hasOther = true;
     before = mark;
   }
-  if (leadTo) keepComparisons(source, leadTo);
+  if (!hasOther) return undefined;
+  if (leadTo) {
+    for (const line of single) leadTo[line] = index.from[line]! + quoteMark(source, index, line);
+    keepComparisons(source, leadTo);
+  }
   return leadTo;
 }
 

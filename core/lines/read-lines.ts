@@ -7,12 +7,13 @@ import { doubtRemovals, linesToPutBack } from './doubted-removals.ts';
 import { findContents } from './laid-out/contents-lines.ts';
 import { findFootnotes } from './pages/footnotes.ts';
 import { findFurniture } from './pages/furniture.ts';
+import { setInterruptionsAside } from './pages/interruptions.ts';
 import { dropLoneHeads } from './pages/lone-heads.ts';
 import { dropMargins, dropRegions, layoutFor, takeElements } from './format-lines.ts';
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
+import { isEmptyMarkup, isCaptionOfFigure, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { workOf } from './pass-fault.ts';
@@ -86,7 +87,12 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
       dropRegions(table);
       findWebFurniture(source, table);
     });
-  if (footnotes) workOf('footnotes', () => findFootnotes(source, table, footnotes !== 'behind'));
+  if (footnotes)
+    workOf('footnotes', () => {
+      findFootnotes(source, table, footnotes !== 'behind');
+      // A caption is no note: it is not taken out with them.
+      if (footnotes !== 'gone') setInterruptionsAside(source, table);
+    });
   if (furniture && kind.includes(LineKind.aside)) workOf('page-furniture', () => dropLoneHeads(source, table));
   settleRemovals(source, table);
   takeElements(table);
@@ -143,7 +149,7 @@ function forgetCase({ kind, flags }: LineTable): void {
 function kindByForm(source: string, table: LineTable, line: number): LineKind {
   if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
   if (standsAlone(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
-  if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
+  if (isCaptionOfFigure(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
   return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
 }
 

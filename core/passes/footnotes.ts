@@ -7,7 +7,7 @@ export const footnotes = {
   id: 'footnotes',
   title: 'Footnotes',
   summary:
-    'Puts a footnote that stands between the halves of a paragraph behind it, all notes at the end, or takes them out.',
+    'Puts a footnote or a caption that stands between the halves of a sentence behind the paragraph, all notes at the end, or takes notes out.',
   done: ['note set aside', 'notes set aside'],
   group: 'lines',
   onByDefault: true,

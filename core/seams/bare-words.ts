@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 /*
  * Texts in which words tell nothing of where a sentence ends, or in which each stands on a line of its own: there only the gaps speak.
@@ -56,7 +56,7 @@ export function settleWithoutStops(source: string, table: LineTable, seams: Seam
   const hasParts = close.length * 2 >= count || widest > WIDER_THAN_WRAPPED;
   const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, close, widest);
   for (let seam = 0; seam < count; seam++) {
-    if (turn[seam] || verdicts.decision[seam] === Decision.break) continue;
+    if (turn[seam] || verdicts.decision[seam] === Decision.break || settlerOf(verdicts, seam) === 'hanging') continue;
     if (blanks[seam]! > 0 && hasParts) settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
     else if (blanks[seam] === 0 && areMeant && verdicts.decision[seam] !== Decision.keep)
       settle(verdicts, seam, Decision.keep, 'noStops', CERTAINTY);

@@ -18,7 +18,7 @@ const NARROWEST = 24;
  * on in the lines that are set in. It shows in the line before a line that is set in: it is full, where in prose with indents it
  * would be the last of a paragraph.
  */
-export function settleHangingEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function settleHangingEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line: kept, count } = seams;
   for (let first = 0; first < count;) {
     const head = table.indent[kept[first]!]!;
@@ -33,7 +33,12 @@ export function settleHangingEntries(table: LineTable, seams: SeamTable, verdict
     };
     let last = first + 1;
     while (last < count && isOfRun(last + 1)) last++;
-    if (hangsTogether(table, seams, first, last, head)) {
+    if (isVerse(table, seams, first, last, head)) {
+      for (let seam = first; seam < last; seam++) {
+        const begins = table.indent[kept[seam + 1]!] === head || seams.blanks[seam]! > 0;
+        settle(verdicts, seam, begins ? Decision.break : Decision.keep, 'verse', CERTAINTY);
+      }
+    } else if (hangsTogether(source, table, seams, first, last, head)) {
       for (let place = first; place <= last; place++)
         if (table.indent[kept[place]!] === head) verdicts.entry[place] = 1;
       for (let seam = first; seam < last; seam++) {
@@ -49,8 +54,31 @@ function isProse(table: LineTable, line: number): boolean {
   return table.kind[line] === LineKind.prose;
 }
 
+const FEWEST_VERSES = 3;
+
+/** Whether the lines that are set in each begin with a capital though no sentence ended before: stanzas with their numbers. */
+function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, last: number, head: number): boolean {
+  if (!(table.flags[kept[first]!]! & Flag.startsMarker)) return false;
+  let capitals = 0;
+  for (let place = first + 1; place <= last; place++) {
+    if (table.indent[kept[place]!] === head) {
+      if (!(table.flags[kept[place]!]! & Flag.startsMarker)) return false;
+      continue;
+    }
+    if (table.flags[kept[place - 1]!]! & Flag.endsStop) continue;
+    if (!(table.flags[kept[place]!]! & Flag.startsUpper) || table.chars[kept[place]!]! > LONGEST_VERSE) return false;
+    capitals++;
+  }
+  return capitals >= FEWEST_VERSES;
+}
+
+const LONGEST_VERSE = 60;
+/** "apron  the floor below the wheel" */
+const TERM = /^\S.{0,30}?(?:\s{2,}|\t|\s[–—-]\s)\S/;
+
 /** Whether the kept lines first..last are such entries. */
 function hangsTogether(
+  source: string,
   table: LineTable,
   { line: kept, blanks }: SeamTable,
   first: number,
@@ -67,6 +95,7 @@ function hangsTogether(
     const line = kept[place]!;
     if (table.indent[line] === head) {
       heads++;
+      if (TERM.test(source.slice(table.from[line], table.to[line]))) continue;
       // Full lines below one another, and a sentence that goes on at the left, are the body of a paragraph with an indent.
       if (place > first && table.indent[kept[place - 1]!] === head) {
         const isFull = edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;

@@ -6,8 +6,12 @@ import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
-/** Lines of one shape in a group without wider gaps that make it a list. */
+/** Lines of one shape in a group without wider gaps that make it a list; in all groups together, where a text is short. */
 const FEWEST = 3;
+/** In lines. */
+const LONGEST_SHORT_TEXT = 60;
+/** Of all lines of a short text, so many have the shape of its lists. */
+const SHARE_OF_TEXT = 0.2;
 const LONGEST_LEAD = 40;
 
 /** What lines of a list have in common, each in one bit; and those whose lines never go on in the next. */
@@ -23,6 +27,8 @@ const Shape = {
   assignment: 16,
   command: 32,
   cells: 64,
+  /** A date with a time, or either in brackets: "[12:04] ", "2025-03-04 09:15 ". */
+  stampBefore: 128,
 } as const;
 const WHOLE = Shape.assignment | Shape.command | Shape.cells;
 
@@ -56,6 +62,12 @@ const PATTERNS: readonly {
     shape: Shape.assignment,
     may: (text) => '#;['.includes(text[0]!) || hasEarly(text, '='),
     pattern: /^[#;]|^\[[\w .-]+\]$|^[\w.-]+\s?=\s?\S|^[\w.-]+\s?=$/,
+  },
+  {
+    shape: Shape.stampBefore,
+    may: (text) => isDigit(text.charCodeAt(0)) || '[('.includes(text[0]!),
+    pattern:
+      /^(?:[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
   },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
@@ -101,35 +113,89 @@ export function settleShapedLines(
     if (sequence[seam] === 0 || !isLabelled(source, table, seams.line[seam + 1]!)) continue;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
+  const groups = groupsOf(seams);
+  const isShort = seams.count < LONGEST_SHORT_TEXT;
+  const shapes = groups.map(([first, last]) =>
+    isShort || last - first + 1 >= FEWEST ? shapesIn(source, table, seams, first, last) : [],
+  );
+  const elsewhere = isShort ? shapeOfShortText(shapes.flat()) : 0;
+  for (const [at, [first]] of groups.entries()) {
+    const own = shapes[at]!;
+    const shape = own.length >= FEWEST ? commonShape(own) : 0;
+    if (shape !== 0) settleGroup(table, seams, first, own, shape, verdicts);
+    else if (elsewhere !== 0) breakBeforeShape(table, seams, first, own, elsewhere, verdicts);
+  }
+}
+
+/** The first and last kept line of each group that has no wider gap within. */
+function groupsOf(seams: SeamTable): (readonly [first: number, last: number])[] {
+  const groups: [number, number][] = [];
   for (let first = 0; first <= seams.count;) {
     let last = first;
     while (last < seams.count && seams.blanks[last] === 0) last++;
-    if (last - first + 1 >= FEWEST) settleGroup(source, table, seams, first, last, verdicts);
+    groups.push([first, last]);
     first = last + 1;
   }
+  return groups;
 }
+
+/** The shape that lines of a short text have wherever they stand; 0 where there is none. */
+function shapeOfShortText(shapes: readonly number[]): number {
+  for (const bit of [Shape.stampBefore, Shape.keyBefore, Shape.figureBefore]) {
+    const count = shapes.filter((one) => (one & bit) !== 0).length;
+    if (count >= FEWEST && count >= shapes.length * SHARE_OF_TEXT) return bit;
+  }
+  return 0;
+}
+
+/** Of a list that is in several groups, each too small to tell it: its lines begin anew, unless the words before surely run on. */
+function breakBeforeShape(
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  shapes: readonly number[],
+  shape: number,
+  verdicts: Verdicts,
+): void {
+  for (let at = 1; at < shapes.length; at++) {
+    const seam = first + at - 1;
+    if ((shapes[at]! & shape) === 0 || verdicts.decision[seam] !== Decision.join) continue;
+    if (table.flags[seams.line[seam]!]! & LEANS) continue;
+    verdicts.entry[first + at] = 1;
+    settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
+  }
+}
+
+/** After these the words run on, whatever comes next. */
+const LEANS = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
 
 /** A letter or a number in brackets that counts on: "(ii)" after "(i)". */
 function isLabelled(source: string, { from, flags }: LineTable, line: number): boolean {
   return (flags[line]! & Flag.startsMarker) !== 0 && source[from[line]!] === '(';
 }
 
-function settleGroup(
-  source: string,
-  table: LineTable,
-  seams: SeamTable,
-  first: number,
-  last: number,
-  verdicts: Verdicts,
-): void {
+function shapesIn(source: string, table: LineTable, seams: SeamTable, first: number, last: number): number[] {
   const shapes: number[] = [];
   for (let place = first; place <= last; place++) {
     const line = seams.line[place]!;
     const may = table.kind[line] === LineKind.prose && mayHaveShape(source, table, line);
-    shapes.push(may ? shapeOf(source.slice(table.from[line], table.to[line])) : 0);
+    const shape = may ? shapeOf(source.slice(table.from[line], table.to[line])) : 0;
+    // The times of captions stand anywhere in a sentence.
+    shapes.push(table.captions.found ? shape & ~Shape.stampBefore : shape);
   }
-  const shape = commonShape(shapes);
-  if (shape === 0) return;
+  return shapes;
+}
+
+/** The kept lines from `first` on have these shapes, and one of them is common to most. */
+function settleGroup(
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  shapes: readonly number[],
+  shape: number,
+  verdicts: Verdicts,
+): void {
+  const last = first + shapes.length - 1;
   for (const [at, one] of shapes.entries()) if ((one & shape) !== 0) verdicts.entry[first + at] = 1;
   // Entries of one line each stay together; where some are longer each is a paragraph.
   const isTogether = shapes.every(
@@ -152,7 +218,7 @@ function commonShape(shapes: readonly number[]): number {
   let most = 0;
   for (const { shape: bit } of PATTERNS) {
     const count = shapes.filter((shape) => (shape & bit) !== 0).length;
-    const fewest = bit & WHOLE ? 2 : FEWEST;
+    const fewest = bit & (WHOLE | Shape.stampBefore) ? 2 : FEWEST;
     if (count >= fewest && count >= shapes.length * (bit & WHOLE ? SHARE : (SHARE_OF[bit] ?? SHARE)) && count > most) {
       best = bit;
       most = count;
@@ -165,6 +231,7 @@ function commonShape(shapes: readonly number[]): number {
 const SHARE_OF: Readonly<Record<number, number>> = {
   [Shape.figureBefore]: 0.34,
   [Shape.keyBefore]: 0.3,
+  [Shape.stampBefore]: 0.2,
   [Shape.dashBefore]: 0.5,
   [Shape.figureBehind]: 0.6,
 };

@@ -78,12 +78,23 @@ function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): b
   const gap = gapAt(table, seams, seam);
   const closest = convention.wraps ? blanksOfGap(Math.max(0, convention.wrapGap)) : 0;
   if (blanksOfGap(gap) > closest) return false;
-  return isVerseLine(context, seam, seams.line[seam]!) && isVerseLine(context, seam, seams.line[seam + 1]!);
+  // The number of a stanza stands before its first line.
+  const isNumbered = seam === 0 || seams.blanks[seam - 1]! > closest;
+  return (
+    isVerseLine(context, seam, seams.line[seam]!, isNumbered) &&
+    isVerseLine(context, seam, seams.line[seam + 1]!, false)
+  );
 }
 
-function isVerseLine({ table, convention, measure }: SeamContext, seam: number, line: number): boolean {
+function isVerseLine(
+  { table, convention, measure }: SeamContext,
+  seam: number,
+  line: number,
+  mayBeNumbered: boolean,
+): boolean {
   if (table.kind[line] !== LineKind.prose) return false;
-  if (table.flags[line]! & (Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote)) return false;
+  const never = Flag.startsSpeaker | Flag.startsQuote | (mayBeNumbered ? 0 : Flag.startsMarker);
+  if (table.flags[line]! & never) return false;
   if (!convention.wraps) return table.chars[line]! <= LONGEST_WITHOUT_MEASURE;
   return measure.at[seam]! > 0 && fillOf(table, measure, seam, line) < SHORT_LINE;
 }

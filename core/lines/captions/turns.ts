@@ -6,6 +6,8 @@ import type { TimeGroup } from './judge-times.ts';
 export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
 
 const TURN_MARK = /^[ \t]*>>/;
+/** With one more another matter begins; where all have it, they are the prompt of a program. */
+const NEW_MATTER = /^>>>/;
 /** A dash before a capital, a quotation or an ellipsis: another speaks. */
 const DASH = /^\s*[-–—]\s?(?=[\p{Lu}\p{N}¿¡“"‘'«([]|…|\.\.\.)/u;
 const VOICE = /^\s*<v(?:\.[^\s<>]*)?[ \t]+([^<>]*)>/;
@@ -24,17 +26,21 @@ export function hasTurnMarks(source: string, index: LineIndex, kind: Uint8Array)
   let sentences = 0;
   let goesOn = 0;
   let closed = true;
+  let hasTurns = false;
   for (let line = 0; line < index.count; line++) {
     if (kind[line] === LineKind.blank) continue;
     const text = source.slice(index.from[line], index.to[line]).trim();
     if (TURN_MARK.test(text)) {
       marks++;
       if (closed && /^>+\s*[^\p{Ll}]/u.test(text)) sentences++;
+      if (!NEW_MATTER.test(text)) hasTurns = true;
     } else if (text.startsWith('>')) return false;
     else if (marks > 0) goesOn++;
     closed = /[.?!…:–—-]["”’)\]]*$|[)\]]$/.test(text);
   }
-  return marks >= FEWEST_MARKS && sentences >= marks * SHARE_OF_SENTENCES && (goesOn > 0 || marks > FEWEST_MARKS);
+  return (
+    hasTurns && marks >= FEWEST_MARKS && sentences >= marks * SHARE_OF_SENTENCES && (goesOn > 0 || marks > FEWEST_MARKS)
+  );
 }
 
 /** By line, what it begins. */

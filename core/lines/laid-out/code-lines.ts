@@ -10,6 +10,8 @@ const FENCE = /^(?:```|~~~)/;
 const STARTS =
   /^(?:[$%>#] \S|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
 const ENDS = /[{}]$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
+/** A call and nothing else, and the lines of a trace of calls. */
+const CALL = /^[\w.]+\(.*\)$|^(?:raise|throw|new|await) [\w.]+\(.*\);?$|^File ".+", line \d|^at [\w.$<>]+[ (]\S*:\d+/;
 const INSIDE = /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w=["'\w]/;
 const SET_IN = 2;
 const FEWEST_LINES = 2;
@@ -60,12 +62,12 @@ function isFence(source: string, table: LineTable, line: number): boolean {
   return FENCE.test(source.slice(table.from[line], table.from[line]! + 3));
 }
 
-const COMMAND = /^[$%] [a-z.~/]/;
+const COMMAND = /^(?:[$%] [a-z.~/]|>>> \S)/;
 
 /** The line behind commands and what they printed, up to a blank line; `first` where no command stands there. */
 function endOfSession(source: string, { kind, index, from, to }: LineTable, first: number): number {
   const sign = source.charCodeAt(from[first]!);
-  if ((sign !== 0x24 && sign !== 0x25) || kind[first] !== LineKind.prose) return first;
+  if (!'$%>'.includes(String.fromCharCode(sign)) || kind[first] !== LineKind.prose) return first;
   if (!COMMAND.test(source.slice(from[first], to[first]))) return first;
   let end = first;
   while (end < index.count && kind[end] === LineKind.prose) end++;
@@ -105,5 +107,5 @@ function maySetIn(table: LineTable, line: number): boolean {
 
 function hasSigns(source: string, table: LineTable, line: number): boolean {
   const text = source.slice(table.from[line], table.to[line]);
-  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text);
+  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text) || CALL.test(text);
 }

@@ -53,15 +53,20 @@ function firstNoteLine(source: string, table: LineTable, pageFrom: number, last:
   let below: string | undefined;
   for (let line = last; line > pageFrom && last - line < MOST_LINES; line--) {
     if (!isKept(table.kind[line]!)) continue;
-    const match = NOTE_START.exec(startOfNote(source, table, line, last));
-    if (!match) continue;
-    const mark = match[1] ?? match[2] ?? plainFigures(match[3]!);
+    const mark = markOfNote(startOfNote(source, table, line, last));
+    if (mark === undefined) continue;
     if (below !== undefined && !comesBefore(mark, below)) break;
     if (!isMarkedAbove(source.slice(table.from[pageFrom], table.from[line]), mark)) break;
     first = line;
     below = mark;
   }
   return first;
+}
+
+/** The figure or sign with which a note begins, by its first characters; undefined where they begin none. */
+export function markOfNote(start: string): string | undefined {
+  const match = NOTE_START.exec(start);
+  return match ? (match[1] ?? match[2] ?? plainFigures(match[3]!)) : undefined;
 }
 
 /** The first characters of a line; where it is a bare figure, those of the next line of words behind it. */
@@ -78,7 +83,7 @@ function comesBefore(mark: string, next: string): boolean {
 }
 
 /** A word on the page carries the mark: "areas1", "freely2 .", "areas[1]", "areas¹", "areas*". */
-function isMarkedAbove(page: string, mark: string): boolean {
+export function isMarkedAbove(page: string, mark: string): boolean {
   if (!/\d/.test(mark)) return new RegExp(`[\\p{L}.,;:!?)”’"][${mark[0]}]`, 'u').test(page);
   if (page.includes(raisedFigures(mark))) return true;
   for (let at = page.indexOf(mark); at >= 0; at = page.indexOf(mark, at + 1)) {

@@ -3,7 +3,7 @@ import { mostFrequent } from '../../text/most-frequent.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { foldHead } from './page-label.ts';
+import { foldHead, readPageLabel } from './page-label.ts';
 
 /*
  * Heads that come only once, since the text is short or its heads change: a short line that stands alone in the middle of a
@@ -18,8 +18,8 @@ const SHORTEST_AFTER = 10;
 const LEAST_STOPS = 0.1;
 /** Lines of furniture between the halves of a sentence. */
 const FARTHEST = 6;
-/** How a sentence breaks off: a head before the line would end in a capital or a figure. */
-const BREAKS_OFF = /[\p{Ll}\p{M},;’”)]/u;
+/** How a sentence breaks off, within a word too: a head before the line would end in a capital or a figure. */
+const BREAKS_OFF = /[\p{Ll}\p{M},;’”)\u00ad\u2010-]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
@@ -43,6 +43,7 @@ export function dropLoneHeads(source: string, table: LineTable, kept = findKeptL
 function findLoneHeads(source: string, table: LineTable, kept: KeptLines): number[] {
   const lone: number[] = [];
   let usual: number | undefined;
+  if (opensText(source, table, kept)) lone.push(0);
   for (let place = 1; place + 1 < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) continue;
@@ -54,6 +55,20 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
   }
   return lone.length === 0 || hasStops(table, kept) ? lone : [];
+}
+
+/**
+ * Whether the first line is the head of a page that was copied from its top: a number set apart from its words, or both from the
+ * text, and a sentence that goes on.
+ */
+function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
+  const [line, after] = kept.lines;
+  if (line === undefined || after === undefined || !(table.flags[after]! & Flag.startsLower)) return false;
+  if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) return false;
+  if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
+  const text = textAt(source, table, kept, 0);
+  if (!readPageLabel(text.replace(/\s+/g, ' '))) return false;
+  return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
 }
 
 /** The number of a section: heads of pages have no such. */

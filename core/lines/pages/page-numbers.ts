@@ -76,10 +76,14 @@ const SHORTEST_PROSE = 25;
 /** Lines of furniture before this one, at the most. */
 const FARTHEST_BEFORE = 3;
 
-/** Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it in small letters. */
+/**
+ * Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it in small letters. What was
+ * copied may begin in the middle of a page: nothing is before its head then.
+ */
 function partsSentence({ flags, chars }: LineTable, { lines }: KeptLines, place: number): boolean {
   const after = lines[place + 1];
   if (after === undefined || !(flags[after]! & Flag.startsLower)) return false;
+  if (place === 0) return true;
   for (let before = place - 1; before >= Math.max(0, place - FARTHEST_BEFORE); before--) {
     const line = lines[before]!;
     if (chars[line]! >= SHORTEST_PROSE) return !(flags[line]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote));
@@ -134,7 +138,8 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   const isMarked = a.rest !== '' && a.rest === b.rest;
   // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
   // of a text: only what cuts a sentence is none.
-  const fewest = isMarked && pages === 1 && b.partsSentence ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
+  const parts = a.partsSentence || b.partsSentence;
+  const fewest = isMarked && pages === 1 && parts ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
 
@@ -156,7 +161,7 @@ function missingPages(candidates: readonly PageNumber[], chain: readonly PageNum
 function isPageChain(chain: readonly PageNumber[]): boolean {
   if (chain.length < 2) return false;
   const breaks = chain.filter((page) => page.atPageBreak).length;
-  const cuts = chain.filter((page) => page.cutsSentence).length;
+  const cuts = chain.filter((page) => page.cutsSentence || page.partsSentence).length;
   if (breaks >= 2) return true;
   if (chain.length < 3) return cuts >= 1 && chain[0]!.rest === chain[1]!.rest;
   return cuts >= 1 || (chain[0]!.rest !== '' && chain.every((page) => page.rest === chain[0]!.rest));

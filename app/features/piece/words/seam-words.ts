@@ -109,6 +109,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'line ends like this mostly fall inside paragraphs in this text',
   },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
+  wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
   hanging: {

@@ -1,0 +1,67 @@
+import { isCaptionOfFigure } from '../line-form.ts';
+import { isKept, LineKind } from '../line-kind.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+import { isMarkedAbove, markOfNote } from './footnotes.ts';
+
+/*
+ * What stands between the halves of a sentence away from page turns: the caption of a figure, a note to a word above. Its form tells
+ * it, and the sentence that breaks off before it and goes on behind it.
+ */
+
+/** Lines of a caption or a note that ends at a blank line. */
+const MOST_LINES = 4;
+/** In characters: the halves are lines of prose. */
+const SHORTEST_BEFORE = 25;
+const SHORTEST_AFTER = 10;
+/** How far above its mark may stand, in lines. */
+const FARTHEST_MARK = 60;
+const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
+const BREAKS_OFF = /[\p{Ll}\p{M},;’)-]/u;
+
+/** Makes asides of such lines. Linear in the number of lines. */
+export function setInterruptionsAside(source: string, table: LineTable): void {
+  const { kind, from, to, index } = table;
+  let before = -1;
+  for (let line = 0; line < index.count; line++) {
+    if (!isKept(kind[line]!)) continue;
+    if (before >= 0 && breaksOff(source, table, before) && mayInterrupt(source, table, line)) {
+      const last = lastLineOf(table, line);
+      if (last !== undefined && goesOnBehind(table, last)) {
+        for (let at = line; at <= last; at++) if (isKept(kind[at]!)) kind[at] = LineKind.aside;
+        line = last;
+        continue;
+      }
+    }
+    before = from[line]! < to[line]! ? line : before;
+  }
+}
+
+function breaksOff(source: string, { kind, flags, chars, to }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || chars[line]! < SHORTEST_BEFORE || flags[line]! & ENDS) return false;
+  return BREAKS_OFF.test(source[to[line]! - 1]!);
+}
+
+function mayInterrupt(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose) return false;
+  if (isCaptionOfFigure(source, from[line]!, to[line]!)) return true;
+  const mark = markOfNote(source.slice(from[line], Math.min(to[line]!, from[line]! + 8)));
+  return mark !== undefined && isMarkedAbove(source.slice(from[Math.max(0, line - FARTHEST_MARK)], from[line]), mark);
+}
+
+/**
+ * The last line of what begins at a line: the line itself where it ends in a stop, else that before the next blank line; undefined
+ * where neither tells it.
+ */
+function lastLineOf({ kind, flags, index }: LineTable, first: number): number | undefined {
+  if (flags[first]! & Flag.endsStop) return first;
+  for (let line = first + 1; line < Math.min(index.count, first + MOST_LINES + 1); line++)
+    if (!isKept(kind[line]!)) return line - 1;
+  return undefined;
+}
+
+function goesOnBehind({ kind, flags, chars, index }: LineTable, last: number): boolean {
+  let after = last + 1;
+  while (after < index.count && !isKept(kind[after]!)) after++;
+  if (after >= index.count || kind[after] !== LineKind.prose || chars[after]! < SHORTEST_AFTER) return false;
+  return (flags[after]! & Flag.startsLower) !== 0;
+}
