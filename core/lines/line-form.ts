@@ -1,8 +1,8 @@
 import { HTML_TAG } from '../text/html-tags.ts';
 import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 
-const BULLETS = '•‣◦▪▫●○■□–—*-+·';
-const SURE_BULLETS = '•‣◦▪▫●○■□';
+const BULLETS = '•‣◦▪▫●○■□・–—*-+·';
+const SURE_BULLETS = '•‣◦▪▫●○■□・';
 const NUMBERED =
   /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S))/u;
 

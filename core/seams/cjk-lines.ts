@@ -13,7 +13,7 @@ const CERTAINTY = 0.95;
 const LONGEST_VERSE = 10;
 const CERTAINTY_OF_VERSE = 0.85;
 const FEWEST_VERSES = 2;
-const STOP = /[，。；！？、,.;!?]+$/;
+const STOPS = '，。；！？、,.;!?';
 
 /** A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. Verse keeps its lines. */
 export function settleCjkLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
@@ -34,10 +34,13 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
 
 function isVerse(source: string, { from, to, chars, flags, kind }: LineTable, lines: Uint32Array): boolean {
   if (lines.length < FEWEST_VERSES || chars[lines[0]!]! > LONGEST_VERSE) return false;
-  const signs = new Set<number>();
+  let signs: number | undefined;
   for (const line of lines) {
     if (kind[line] !== LineKind.prose || !(flags[line]! & Flag.startsCjk) || chars[line]! > LONGEST_VERSE) return false;
-    signs.add(source.slice(from[line], to[line]).replace(STOP, '').length);
+    let end = to[line]!;
+    while (end > from[line]! && STOPS.includes(source[end - 1]!)) end--;
+    signs ??= end - from[line]!;
+    if (end - from[line]! !== signs) return false;
   }
-  return signs.size === 1;
+  return true;
 }

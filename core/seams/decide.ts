@@ -21,6 +21,7 @@ import { findMeasure } from './measure.ts';
 import type { Measure } from './room.ts';
 import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
+import { settleNarrowLines } from './narrow-lines.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -83,6 +84,7 @@ export function decideSeams(
   const look = decideByEvidence(regions, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
   settleCjkLines(source, table, seams, verdicts);
+  settleNarrowLines(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(source, table, seams, verdicts);

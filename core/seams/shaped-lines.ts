@@ -27,7 +27,7 @@ const Shape = {
   assignment: 16,
   command: 32,
   cells: 64,
-  /** A date with a time, or either in brackets: "[12:04] ", "2025-03-04 09:15 ". */
+  /** A date with a time, either in brackets, or a name in angle brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ". */
   stampBefore: 128,
 } as const;
 const WHOLE = Shape.assignment | Shape.command | Shape.cells;
@@ -65,9 +65,9 @@ const PATTERNS: readonly {
   },
   {
     shape: Shape.stampBefore,
-    may: (text) => isDigit(text.charCodeAt(0)) || '[('.includes(text[0]!),
+    may: (text) => isDigit(text.charCodeAt(0)) || '[(<'.includes(text[0]!),
     pattern:
-      /^(?:[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
+      /^(?:<[\w^`|[\]-]{1,20}>|[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
   },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
@@ -78,7 +78,7 @@ function mayHaveShape(source: string, table: LineTable, line: number): boolean {
   if (table.signs[line]! & (Sign.figure | Sign.dash | Sign.tab)) return true;
   const from = table.from[line]!;
   const to = Math.min(table.to[line]!, from + LONGEST_LEAD);
-  if ('#;[$%>|'.includes(source[from]!)) return true;
+  if ('#;[$%>|<('.includes(source[from]!)) return true;
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);
     if (code === 0x3a || code === 0x3d) return true;
@@ -202,7 +202,8 @@ function settleGroup(
     (one, at) => (one & shape) !== 0 && table.chars[seams.line[first + at]!]! <= LONGEST_TOGETHER,
   );
   for (let seam = first; seam < last; seam++) {
-    const isEntry = (shapes[seam + 1 - first]! & shape) !== 0;
+    // A figure behind the words ends an entry, which may have begun a line before; other shapes begin one.
+    const isEntry = (shapes[shape === Shape.figureBehind ? seam - first : seam + 1 - first]! & shape) !== 0;
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
     if ((!isEntry && !endsWhole) || verdicts.decision[seam] === Decision.keep) continue;
     settle(verdicts, seam, isTogether ? Decision.keep : Decision.break, 'shape', CERTAINTY);
