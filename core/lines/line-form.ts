@@ -4,7 +4,10 @@ import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 const BULLETS = '•‣◦▪▫●○■□・–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□・';
 const NUMBERED =
-  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S))/u;
+  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S)|(?:\d{1,2}|[一二三四五六七八九十]{1,3})[、．](?=\S)|[（(][一二三四五六七八九十]{1,3}[）)]|[①-⑳])/u;
+
+/** What else than a figure or a letter a numbered marker begins with. */
+const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
 
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {
@@ -12,7 +15,7 @@ export function markerLength(source: string, from: number, to: number): number {
   if (isSureBullet(char)) return 1;
   if (BULLETS.includes(char)) return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
   const code = source.charCodeAt(from);
-  if (!isDigit(code) && char !== '(' && char !== '[' && char !== '§' && !isMarkerLetter(source, from)) return 0;
+  if (!isDigit(code) && !OPENING_MARKERS.includes(char) && !isMarkerLetter(source, from)) return 0;
   return NUMBERED.exec(source.slice(from, Math.min(to, from + 24)))?.[0].length ?? 0;
 }
 

@@ -15,8 +15,12 @@ const CERTAINTY_OF_VERSE = 0.85;
 const FEWEST_VERSES = 2;
 const STOPS = '，。；！？、,.;!?';
 
-/** A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. Verse keeps its lines. */
+/**
+ * A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. In a short text of sentences a full line
+ * without a stop goes on. Verse keeps its lines.
+ */
 export function settleCjkLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  joinFullLines(table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
   for (let seam = 0; seam < seams.count; seam++) {
     const isProse = table.kind[seams.line[seam + 1]!] === LineKind.prose;
@@ -29,6 +33,29 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
     if (last > first && isVerse(source, table, seams.line.subarray(first, last + 1)))
       for (let seam = first; seam < last; seam++) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
     first = last + 1;
+  }
+}
+
+/** More lines have a measure. */
+const MOST_LINES = 30;
+const SHARE_OF_STOPS = 0.5;
+const CERTAINTY_OF_FULL = 0.86;
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsQuote | Flag.endsDash;
+const OPENS = Flag.startsQuote | Flag.startsMarker | Flag.startsDash;
+
+function joinFullLines({ chars, flags, kind, indent }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  if (line.length > MOST_LINES) return;
+  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
+  const ends = line.filter((one) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0).length;
+  if (ends < line.length * SHARE_OF_STOPS) return;
+  const widest = line.reduce((most, one) => Math.max(most, chars[one]! + indent[one]!), 0);
+  for (let seam = 0; seam < count; seam++) {
+    const one = line[seam]!;
+    const next = line[seam + 1]!;
+    if (verdicts.decision[seam] !== Decision.break || blanks[seam]! > 0 || !isCjk(one) || !isCjk(next)) continue;
+    if (flags[one]! & ENDS || flags[next]! & OPENS || chars[one]! + indent[one]! < widest - 1) continue;
+    settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
   }
 }
 

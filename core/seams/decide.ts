@@ -5,6 +5,7 @@ import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { settleCjkLines } from './cjk-lines.ts';
 import { findConvention } from './convention.ts';
+import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
@@ -89,6 +90,7 @@ export function decideSeams(
   settleShapedLines(source, table, seams, sequence, verdicts);
   settleHangingEntries(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
+  settleDisplayedLines(table, seams, verdicts);
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
   breakAtBlockTags(source, table, seams, verdicts);

@@ -64,18 +64,18 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
 function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
   const [line, after] = kept.lines;
   if (line === undefined || after === undefined || !(table.flags[after]! & Flag.startsLower)) return false;
-  if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) return false;
-  if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
   const text = textAt(source, table, kept, 0);
-  if (!readPageLabel(text.replace(/\s+/g, ' '))) return false;
+  const head = text.replace(/\s+/g, ' ');
+  if (!mayStandAlone(table, line, text.slice(0, 12), head.length) || !readPageLabel(head)) return false;
+  if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
   return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
 }
 
 /** The number of a section: heads of pages have no such. */
 const SECTION = /^\d{1,2}(?:\.\d{1,2})+\.?\s/;
 
-function mayStandAlone({ kind, flags, chars }: LineTable, line: number, start: string): boolean {
-  if (isDropped(kind[line]!) || chars[line]! > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
+function mayStandAlone({ kind, flags, chars }: LineTable, line: number, start: string, length = chars[line]!): boolean {
+  if (isDropped(kind[line]!) || length > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
   if (SECTION.test(start)) return false;
   return start.startsWith('©') || (flags[line]! & BEGINS) !== 0;
 }

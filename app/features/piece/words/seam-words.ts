@@ -110,12 +110,14 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   },
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
   wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
+  fullWithoutStop: { apart: '', on: 'the line is full and no sentence ends in it' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
   hanging: {
     apart: 'entries start farther left than their other lines',
     on: 'this line is set in, as the rest of an entry is',
   },
+  displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {
     apart: 'names, directions and speeches have indents of their own here',
     on: 'the speech continues in a column of its own',
