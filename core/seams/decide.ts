@@ -23,6 +23,7 @@ import type { Measure } from './room.ts';
 import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
+import { joinWithinBrackets } from './open-brackets.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -91,6 +92,7 @@ export function decideSeams(
   settleHangingEntries(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);
+  joinWithinBrackets(source, table, seams, verdicts);
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
   breakAtBlockTags(source, table, seams, verdicts);

@@ -82,6 +82,7 @@ const RELIABILITY_OF_ONE = 0.6;
 /** Room for the next word, as a share of the measure, and the share of lines with it, that no wrapped text has. */
 const ROOM_OF_LINES = 0.15;
 const SHARE_OF_LINES = 1 / 3;
+const ROOM_OF_REFRAINS = 0.3;
 /** Lines that run on: more of them have a measure, or wrap as they like. */
 const MOST_OF_A_SHORT_TEXT = 30;
 /** Two lines have no lengths in common. */
@@ -116,7 +117,9 @@ export function lookAtFew(
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isWrap = close.every((seam) => seams.blanks[seam] === 0) || full * 2 > to - from;
-  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1)) return 'wrapped';
+  // Nobody wraps a line at half its width: refrains are set so.
+  const isCutShort = rooms.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= rooms.length;
+  if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1) && !isCutShort) return 'wrapped';
   // Hardly any line is meant to end in "the", or within a word.
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))

@@ -12,6 +12,7 @@ const SHARE_OF_FULL = 0.8;
 /** Of the widest line: printed type is no exact measure in characters. */
 const NEARLY_FULL = 0.93;
 const NARROWEST = 24;
+const MOST_BEFORE = 3;
 
 /**
  * Entries whose first lines stand out to the left of the others, as in bibliographies and glossaries: each stands alone, and goes
@@ -33,6 +34,15 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
     };
     let last = first + 1;
     while (last < count && isOfRun(last + 1)) last++;
+    // Entries of one line each may come before the first that goes on.
+    const earliest = Math.max(0, first - MOST_BEFORE);
+    while (
+      first > earliest &&
+      seams.blanks[first - 1] === 0 &&
+      table.indent[kept[first - 1]!] === head &&
+      isOfRun(first - 1)
+    )
+      first--;
     if (isVerse(table, seams, first, last, head)) {
       for (let seam = first; seam < last; seam++) {
         const begins = table.indent[kept[seam + 1]!] === head || seams.blanks[seam]! > 0;
@@ -110,5 +120,6 @@ function hangsTogether(
     const before = kept[place - 1]!;
     if (edgeInCharacters(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
   }
-  return heads >= FEWEST_ENTRIES && goesOn >= FEWEST_ENTRIES && full >= goesOn * SHARE_OF_FULL;
+  const fewest = heads > FEWEST_ENTRIES ? 1 : FEWEST_ENTRIES;
+  return heads >= FEWEST_ENTRIES && goesOn >= fewest && full >= goesOn * SHARE_OF_FULL;
 }

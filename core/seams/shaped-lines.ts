@@ -29,8 +29,10 @@ const Shape = {
   cells: 64,
   /** A date with a time, either in brackets, or a name in angle brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ". */
   stampBefore: 128,
+  /** A name and a time above what was said: "Mette Holm  9:14 AM". */
+  nameAndTime: 256,
 } as const;
-const WHOLE = Shape.assignment | Shape.command | Shape.cells;
+const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime;
 
 /** What a line of each shape looks like, and which lines may: a look at a character or two refuses most. */
 const PATTERNS: readonly {
@@ -68,6 +70,11 @@ const PATTERNS: readonly {
     may: (text) => isDigit(text.charCodeAt(0)) || '[(<'.includes(text[0]!),
     pattern:
       /^(?:<[\w^`|[\]-]{1,20}>|[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
+  },
+  {
+    shape: Shape.nameAndTime,
+    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /m\.?$/i.test(text),
+    pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}[:.]\d\d(?:\s?[AP]\.?M\.?)?$/iu,
   },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
@@ -113,6 +120,7 @@ export function settleShapedLines(
     if (sequence[seam] === 0 || !isLabelled(source, table, seams.line[seam + 1]!)) continue;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
+  breakBeforeLetters(source, table, seams, verdicts);
   const groups = groupsOf(seams);
   const isShort = seams.count < LONGEST_SHORT_TEXT;
   const shapes = groups.map(([first, last]) =>
@@ -126,6 +134,28 @@ export function settleShapedLines(
     else if (elsewhere !== 0) breakBeforeShape(table, seams, first, own, elsewhere, verdicts);
   }
 }
+
+const LETTER = /^([A-H])\.\s+\S/;
+
+/** "A." and then "B." set in as far: parts of an outline, where either alone may be the initial of a name. */
+function breakBeforeLetters(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const before = new Map<number, { letter: number; place: number }>();
+  for (let place = 0; place <= seams.count; place++) {
+    const line = seams.line[place];
+    if (line === undefined || source[table.from[line]! + 1] !== '.') continue;
+    const letter = LETTER.exec(source.slice(table.from[line], table.from[line]! + 6))?.[1]?.charCodeAt(0);
+    if (letter === undefined) continue;
+    const last = before.get(table.indent[line]!);
+    before.set(table.indent[line]!, { letter, place });
+    if (!last || letter !== last.letter + 1 || place - last.place > LONGEST_PART) continue;
+    for (const at of [last.place, place])
+      if (at > 0 && verdicts.decision[at - 1] === Decision.join)
+        settle(verdicts, at - 1, Decision.break, 'shape', CERTAINTY);
+  }
+}
+
+/** In lines. */
+const LONGEST_PART = 30;
 
 /** The first and last kept line of each group that has no wider gap within. */
 function groupsOf(seams: SeamTable): (readonly [first: number, last: number])[] {
@@ -141,9 +171,9 @@ function groupsOf(seams: SeamTable): (readonly [first: number, last: number])[] 
 
 /** The shape that lines of a short text have wherever they stand; 0 where there is none. */
 function shapeOfShortText(shapes: readonly number[]): number {
-  for (const bit of [Shape.stampBefore, Shape.keyBefore, Shape.figureBefore]) {
+  for (const bit of [Shape.nameAndTime, Shape.stampBefore, Shape.keyBefore, Shape.figureBefore]) {
     const count = shapes.filter((one) => (one & bit) !== 0).length;
-    if (count >= FEWEST && count >= shapes.length * SHARE_OF_TEXT) return bit;
+    if (count >= (bit & WHOLE ? 2 : FEWEST) && count >= shapes.length * SHARE_OF_TEXT) return bit;
   }
   return 0;
 }
@@ -159,9 +189,10 @@ function breakBeforeShape(
 ): void {
   for (let at = 1; at < shapes.length; at++) {
     const seam = first + at - 1;
-    if ((shapes[at]! & shape) === 0 || verdicts.decision[seam] !== Decision.join) continue;
-    if (table.flags[seams.line[seam]!]! & LEANS) continue;
-    verdicts.entry[first + at] = 1;
+    const endsWhole = (shape & WHOLE) !== 0 && (shapes[at - 1]! & shape) !== 0;
+    if (((shapes[at]! & shape) === 0 && !endsWhole) || verdicts.decision[seam] !== Decision.join) continue;
+    if (!endsWhole && table.flags[seams.line[seam]!]! & LEANS) continue;
+    if (!endsWhole) verdicts.entry[first + at] = 1;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
 }
@@ -220,7 +251,8 @@ function commonShape(shapes: readonly number[]): number {
   for (const { shape: bit } of PATTERNS) {
     const count = shapes.filter((shape) => (shape & bit) !== 0).length;
     const fewest = bit & (WHOLE | Shape.stampBefore) ? 2 : FEWEST;
-    if (count >= fewest && count >= shapes.length * (bit & WHOLE ? SHARE : (SHARE_OF[bit] ?? SHARE)) && count > most) {
+    const share = bit === Shape.nameAndTime ? SHARE_OF_TEXT : SHARE;
+    if (count >= fewest && count >= shapes.length * (bit & WHOLE ? share : (SHARE_OF[bit] ?? SHARE)) && count > most) {
       best = bit;
       most = count;
     }

@@ -10,6 +10,7 @@ export const SETTLERS = [
   'shape',
   'hanging',
   'displayed',
+  'bracket',
   'speechBlock',
   'singleWords',
   'noStops',

@@ -15,6 +15,8 @@ export interface PageNumber {
   readonly number: number;
   /** The words beside the number, folded; empty for a bare one. */
   readonly rest: string;
+  /** They are in capitals. */
+  readonly inCapitals: boolean;
   readonly atPageBreak: boolean;
   readonly cutsSentence: boolean;
   /** See partsSentence: stricter, and seldom so by chance. */
@@ -64,6 +66,7 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
       place,
       number: label.number,
       rest: label.rest,
+      inCapitals: label.rest !== '' && !/\p{Ll}/u.test(text),
       atPageBreak: near,
       cutsSentence: cutsSentence(table, kept, place),
       partsSentence: partsSentence(table, kept, place),
@@ -135,7 +138,7 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   if (pages < 1 || pages > 8) return false;
   const linesAPage = (b.place - a.place) / pages;
   if (a.atPageBreak && b.atPageBreak) return linesAPage >= 2 && linesAPage <= MOST_LINES_A_MARKED_PAGE;
-  const isMarked = a.rest !== '' && a.rest === b.rest;
+  const isMarked = a.rest !== '' && (a.rest === b.rest || (a.inCapitals && b.inCapitals));
   // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
   // of a text: only what cuts a sentence is none.
   const parts = a.partsSentence || b.partsSentence;
@@ -163,7 +166,8 @@ function isPageChain(chain: readonly PageNumber[]): boolean {
   const breaks = chain.filter((page) => page.atPageBreak).length;
   const cuts = chain.filter((page) => page.cutsSentence || page.partsSentence).length;
   if (breaks >= 2) return true;
-  if (chain.length < 3) return cuts >= 1 && chain[0]!.rest === chain[1]!.rest;
+  const areAlike = chain.every(({ rest }) => rest === chain[0]!.rest) || chain.every(({ inCapitals }) => inCapitals);
+  if (chain.length < 3) return cuts >= 1 && areAlike;
   return cuts >= 1 || (chain[0]!.rest !== '' && chain.every((page) => page.rest === chain[0]!.rest));
 }
 
