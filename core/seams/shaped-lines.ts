@@ -74,7 +74,7 @@ const PATTERNS: readonly {
   {
     shape: Shape.nameAndTime,
     may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /m\.?$/i.test(text),
-    pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}[:.]\d\d(?:\s?[AP]\.?M\.?)?$/iu,
+    pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?$/u,
   },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
@@ -126,13 +126,12 @@ export function settleShapedLines(
   const shapes = groups.map(([first, last]) =>
     isShort || last - first + 1 >= FEWEST ? shapesIn(source, table, seams, first, last) : [],
   );
-  const elsewhere = isShort ? shapeOfShortText(shapes.flat()) : 0;
   for (const [at, [first]] of groups.entries()) {
     const own = shapes[at]!;
     const shape = own.length >= FEWEST ? commonShape(own) : 0;
     if (shape !== 0) settleGroup(table, seams, first, own, shape, verdicts);
-    else if (elsewhere !== 0) breakBeforeShape(table, seams, first, own, elsewhere, verdicts);
   }
+  if (isShort) breakBeforeShape(table, seams, shapes.flat(), verdicts);
 }
 
 const LETTER = /^([A-H])\.\s+\S/;
@@ -178,21 +177,18 @@ function shapeOfShortText(shapes: readonly number[]): number {
   return 0;
 }
 
-/** Of a list that is in several groups, each too small to tell it: its lines begin anew, unless the words before surely run on. */
-function breakBeforeShape(
-  table: LineTable,
-  seams: SeamTable,
-  first: number,
-  shapes: readonly number[],
-  shape: number,
-  verdicts: Verdicts,
-): void {
-  for (let at = 1; at < shapes.length; at++) {
-    const seam = first + at - 1;
-    const endsWhole = (shape & WHOLE) !== 0 && (shapes[at - 1]! & shape) !== 0;
-    if (((shapes[at]! & shape) === 0 && !endsWhole) || verdicts.decision[seam] !== Decision.join) continue;
+/**
+ * Of a list that is in several groups of a short text, each too small to tell it: its lines begin anew, unless the words before
+ * surely run on. The shapes are those of all kept lines.
+ */
+function breakBeforeShape(table: LineTable, seams: SeamTable, shapes: readonly number[], verdicts: Verdicts): void {
+  const shape = shapeOfShortText(shapes);
+  if (shape === 0) return;
+  for (let seam = 0; seam < seams.count; seam++) {
+    const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam]! & shape) !== 0;
+    if (((shapes[seam + 1]! & shape) === 0 && !endsWhole) || verdicts.decision[seam] !== Decision.join) continue;
     if (!endsWhole && table.flags[seams.line[seam]!]! & LEANS) continue;
-    if (!endsWhole) verdicts.entry[first + at] = 1;
+    if (!endsWhole) verdicts.entry[seam + 1] = 1;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
 }

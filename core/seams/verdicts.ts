@@ -9,6 +9,7 @@ export const SETTLERS = [
   'title',
   'shape',
   'hanging',
+  'gapWithRoom',
   'displayed',
   'bracket',
   'speechBlock',
