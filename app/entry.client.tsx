@@ -3,10 +3,11 @@ import { hydrateRoot } from 'react-dom/client';
 import { HydratedRouter } from 'react-router/dom';
 import { loadAnewForMissingParts } from './offline/missing-parts.ts';
 import { keepForOffline } from './offline/new-build.ts';
-import { isStuck, onStuck } from '../storage/answering.ts';
+import { isStuck } from '../storage/answering.ts';
 import { isInMemoryAlone } from '../storage/db.ts';
 import { prepareStorage } from '../storage/prepare.ts';
-import { STORAGE_WORDS, STUCK_WORDS } from './storage-words.ts';
+import { STORAGE_WORDS } from './storage-words.ts';
+import { tellWhenStuck } from './tell-when-stuck.ts';
 import { toast } from './ui/toasts.tsx';
 import { NonceContext, nonceOfPage } from './ui/nonce.ts';
 
@@ -32,12 +33,7 @@ void prepareStorage()
 window.addEventListener('beforeunload', (event) => {
   if (isInMemoryAlone() || isStuck()) event.preventDefault();
 });
-let takeBack: (() => void) | undefined;
-onStuck(() => {
-  takeBack?.();
-  takeBack = isStuck() ? toast({ ...STUCK_WORDS, tone: 'bad' }) : undefined;
-});
-
 document.documentElement.dataset.started = '';
 loadAnewForMissingParts();
+tellWhenStuck();
 keepForOffline();

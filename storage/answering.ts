@@ -7,11 +7,11 @@ export const LONGEST_WAIT = 2500;
 type Listener = () => void;
 
 const listeners = new Set<Listener>();
-let overdue = 0;
+const asked = { overdue: 0 };
 
 /** Whether something that was asked of the database has not been answered for long: it is stuck, or has very much to do. */
 export function isStuck(): boolean {
-  return overdue > 0;
+  return asked.overdue > 0;
 }
 
 /** Tells `listener` when that changes. Gives what ends it. */
@@ -26,9 +26,9 @@ export function watchAnswers(db: Database, wait = LONGEST_WAIT): void {
 }
 
 function watchedCore(core: DBCore, wait: number): DBCore {
-  const watched = <A, R>(ask: (asked: A) => Promise<R>) => {
-    return (asked: A): Promise<R> => {
-      const answer = ask(asked);
+  const watched = <A, R>(ask: (request: A) => Promise<R>) => {
+    return (request: A): Promise<R> => {
+      const answer = ask(request);
       watchOne(answer, wait);
       // As it came: a promise of our own would leave the transaction.
       return answer;
@@ -61,6 +61,6 @@ function watchOne(answer: Promise<unknown>, wait: number): void {
 
 function count(change: 1 | -1): void {
   const was = isStuck();
-  overdue += change;
+  asked.overdue += change;
   if (isStuck() !== was) for (const listener of [...listeners]) listener();
 }
