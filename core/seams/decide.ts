@@ -24,6 +24,7 @@ import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
 import { joinWithinBrackets } from './open-brackets.ts';
+import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -89,6 +90,7 @@ export function decideSeams(
   settleNarrowLines(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
+  breakBeforeLetters(source, table, seams, verdicts);
   settleHangingEntries(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);

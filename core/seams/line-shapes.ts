@@ -1,0 +1,98 @@
+import type { LineTable } from '../lines/line-table.ts';
+import { isDigit } from '../text/characters.ts';
+import { Sign } from '../text/signs.ts';
+
+/** The beginning of a line in which what tells its shape stands, in units. */
+export const LONGEST_LEAD = 40;
+
+/** What lines of a list have in common, each in one bit; and those whose lines never go on in the next. */
+export const Shape = {
+  /** A time, a date, a figure or a count before the words: "9:15 ", "1711 ", "2 x ". */
+  figureBefore: 1,
+  /** "Name: words". */
+  keyBefore: 2,
+  /** "word – what it means". */
+  dashBefore: 4,
+  /** A page, a price or a telephone number behind the words. */
+  figureBehind: 8,
+  assignment: 16,
+  command: 32,
+  cells: 64,
+  /** A date with a time, either in brackets, or a name in angle brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ". */
+  stampBefore: 128,
+  /** A name and a time above what was said: "Mette Holm  9:14 AM". */
+  nameAndTime: 256,
+} as const;
+export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime;
+
+/** What a line of each shape looks like, and which lines may: a look at a character or two refuses most. */
+const PATTERNS: readonly {
+  readonly shape: number;
+  readonly may: (text: string) => boolean;
+  readonly pattern: RegExp;
+}[] = [
+  {
+    shape: Shape.figureBefore,
+    may: (text) => isDigit(text.charCodeAt(0)),
+    pattern: /^(?:\d{1,3}[:.h]\d\d(?:[:.]\d\d)?|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:;,)]?\s+|\t)[^\s\d]/,
+  },
+  {
+    shape: Shape.keyBefore,
+    may: (text) => hasEarly(text, ':'),
+    pattern: /^[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)/u,
+  },
+  {
+    shape: Shape.dashBefore,
+    may: (text) => hasEarly(text, ' –') || hasEarly(text, ' —') || hasEarly(text, ' -'),
+    pattern: /^[^\s–—-][^–—\n]{0,30}\s[–—-]\s\S/,
+  },
+  {
+    shape: Shape.figureBehind,
+    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || isDigit(text.charCodeAt(text.length - 2)),
+    pattern: /\p{L}.{0,80}(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]{0,20}$|\p{L}[^.!?]{0,50}\s\d{1,4}$/u,
+  },
+  {
+    shape: Shape.assignment,
+    may: (text) => '#;['.includes(text[0]!) || hasEarly(text, '='),
+    pattern: /^[#;]|^\[[\w .-]+\]$|^[\w.-]+\s?=\s?\S|^[\w.-]+\s?=$/,
+  },
+  {
+    shape: Shape.stampBefore,
+    may: (text) => isDigit(text.charCodeAt(0)) || '[(<'.includes(text[0]!),
+    pattern:
+      /^(?:<[\w^`|[\]-]{1,20}>|[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
+  },
+  {
+    shape: Shape.nameAndTime,
+    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /m\.?$/i.test(text),
+    pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?$/u,
+  },
+  { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
+  { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
+];
+
+/** Cheap refusal: most lines of prose have no figure, no dash, and none of the signs that part a name from its value. */
+export function mayHaveShape(source: string, table: LineTable, line: number): boolean {
+  if (table.signs[line]! & (Sign.figure | Sign.dash | Sign.tab)) return true;
+  const from = table.from[line]!;
+  const to = Math.min(table.to[line]!, from + LONGEST_LEAD);
+  if ('#;[$%>|<('.includes(source[from]!)) return true;
+  for (let at = from; at < to; at++) {
+    const code = source.charCodeAt(at);
+    if (code === 0x3a || code === 0x3d) return true;
+  }
+  return false;
+}
+
+function hasEarly(text: string, sign: string): boolean {
+  const at = text.indexOf(sign);
+  return at > 0 && at < LONGEST_LEAD;
+}
+
+/** The shapes that the words of a line have, as bits. */
+export function shapeOf(text: string): number {
+  let shapes = 0;
+  if (text === '') return shapes;
+  for (const { shape, may, pattern } of PATTERNS) if (may(text) && pattern.test(text)) shapes |= shape;
+  return shapes;
+}
