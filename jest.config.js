@@ -1,6 +1,8 @@
 /** Unit tests run as ES modules, in Node; a test that needs a document says so at its head. */
 export default {
   testEnvironment: 'node',
+  // In ms; what hangs still fails.
+  testTimeout: 30_000,
   // The main process only waits: every core can work.
   maxWorkers: '100%',
   roots: [
