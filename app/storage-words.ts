@@ -64,3 +64,9 @@ export const STUCK_WORDS: ProblemWords = {
   detail:
     'What you see stays here while this page is open, but may not be saved. If this does not pass, copy what you need or save it as a file, then load this page again.',
 };
+
+/** What to tell of a new text that the database, which worked before, does not take. */
+export const UNTAKEN_WORDS: ProblemWords = {
+  text: 'This text was not stored',
+  detail: 'The browser’s storage does not answer. The text is kept while this page is open.',
+};

@@ -111,4 +111,5 @@ test('storage that no longer answers is said, and a text that it does not take i
   await pieceIsReady(page);
   expect(await cleanTexts(page)).toEqual(CLEANED);
   await expect(page.getByText('What you open now is not stored').first()).toBeVisible();
+  await expect(page.getByText('The browser’s storage has not answered for some seconds')).toBeHidden();
 });

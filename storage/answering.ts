@@ -7,11 +7,11 @@ export const LONGEST_WAIT = 2500;
 type Listener = () => void;
 
 const listeners = new Set<Listener>();
-const asked = { overdue: 0 };
+const asked = { overdue: 0, isOver: false };
 
 /** Whether something that was asked of the database has not been answered for long: it is stuck, or has very much to do. */
 export function isStuck(): boolean {
-  return asked.overdue > 0;
+  return asked.overdue > 0 && !asked.isOver;
 }
 
 /** Tells `listener` when that changes. Gives what ends it. */
@@ -23,6 +23,13 @@ export function onStuck(listener: Listener): Listener {
 /** Watches whether the database answers, as long as the page is open. `wait` in ms. */
 export function watchAnswers(db: Database, wait = LONGEST_WAIT): void {
   db.use({ stack: 'dbcore', name: 'answering', create: (core) => watchedCore(core, wait) });
+}
+
+/** The page does without the database from now on: whether it answers no longer matters. */
+export function stopWatching(): void {
+  const was = isStuck();
+  asked.isOver = true;
+  if (was) tellAll();
 }
 
 function watchedCore(core: DBCore, wait: number): DBCore {
@@ -62,5 +69,9 @@ function watchOne(answer: Promise<unknown>, wait: number): void {
 function count(change: 1 | -1): void {
   const was = isStuck();
   asked.overdue += change;
-  if (isStuck() !== was) for (const listener of [...listeners]) listener();
+  if (isStuck() !== was) tellAll();
+}
+
+function tellAll(): void {
+  for (const listener of [...listeners]) listener();
 }

@@ -1,4 +1,4 @@
-import { LONGEST_WAIT, watchAnswers } from './answering.ts';
+import { LONGEST_WAIT, stopWatching, watchAnswers } from './answering.ts';
 import { database, keepInMemory, memoryProblem, openDatabase } from './db.ts';
 import { orSilent, toStorageError, type StorageProblem } from './errors.ts';
 
@@ -27,4 +27,5 @@ export async function doWithout(problem: StorageProblem): Promise<void> {
   if (memoryProblem() !== undefined) return;
   const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
   keepInMemory(openDatabase('memory', { indexedDB: new IDBFactory(), IDBKeyRange }), problem);
+  stopWatching();
 }

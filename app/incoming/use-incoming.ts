@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useFetcher } from 'react-router';
 import { isHouseStyle } from '../../core/index.ts';
 import { doWithout } from '../../storage/prepare.ts';
-import { STORAGE_WORDS } from '../storage-words.ts';
+import { STORAGE_WORDS, UNTAKEN_WORDS } from '../storage-words.ts';
 import { toast, type ToastMessage } from '../ui/toasts.tsx';
 import { handOver, type Taken } from './handover.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
@@ -104,10 +104,10 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     const withoutStoring = async () => {
       await doWithout('done-without');
       tryAgain();
-      toast({ ...STORAGE_WORDS['done-without'], tone: 'bad' });
+      toast(STORAGE_WORDS['done-without']);
     };
     toast({
-      ...STORAGE_WORDS[problem],
+      ...(problem === 'silent' ? UNTAKEN_WORDS : STORAGE_WORDS[problem]),
       tone: 'bad',
       action: { label: 'Try again', run: tryAgain },
       otherwise: { label: 'Open it without storing', run: () => void withoutStoring() },

@@ -37,7 +37,7 @@ export function Toasts() {
   return (
     <Region queue={queue}>
       {({ toast: entry }) => (
-        <Message toast={entry} data-tone={entry.content.tone}>
+        <Message toast={entry} data-tone={entry.content.tone} data-wide={entry.content.otherwise && ''}>
           <Words>
             <Text slot="title">{entry.content.text}</Text>
             {entry.content.detail && <Text slot="description">{entry.content.detail}</Text>}
@@ -98,6 +98,14 @@ const Message = styled(AriaToast<ToastMessage>)`
     background: var(--sheet);
     color: var(--bad);
     border: 1.5px solid var(--bad);
+  }
+  /* Two things to do stand below the words. */
+  &[data-wide] {
+    flex-wrap: wrap;
+    justify-content: end;
+    > :first-child {
+      flex-basis: 100%;
+    }
   }
 `;
 
