@@ -58,10 +58,11 @@ export function blockPieces(rules: GapRules, first: number, last: number): Block
       continue;
     }
     signs = undefined;
-    pieces.push(...gapInside(rules, kept, to));
+    // One by one: a gap may have more pieces than a call may have arguments.
+    for (const piece of gapInside(rules, kept, to)) pieces.push(piece);
     // What interrupts a sentence goes behind the block; between lines that are kept as lines it stays where it is.
     if (!rules.asidesBehind || rules.decision[kept] === Decision.keep) continue;
-    asides.push(...findAsides(rules.source, table, line, standing[kept + 1]!, rules));
+    for (const aside of findAsides(rules.source, table, line, standing[kept + 1]!, rules)) asides.push(aside);
   }
   const end = table.to[standing[last]!]!;
   for (const aside of asides) pieces.push(asideAt(end, end, rules.separator, aside));

@@ -30,13 +30,13 @@ export function findWebFurniture(source: string, table: LineTable): void {
       continue;
     }
     // Words of menus are labels beside others, or where several stand in a row.
-    if (besideLabel || label === 'sure' || maybe.length > 1) labels.push(...maybe);
+    if (besideLabel || label === 'sure' || maybe.length > 1) for (const line of maybe) labels.push(line);
     maybe = [];
     besideLabel = label === 'sure';
     if (label === 'sure') labels.push(line);
     else if (isProse(table, line)) lastProse = line;
   }
-  if (besideLabel || maybe.length > 1) labels.push(...maybe);
+  if (besideLabel || maybe.length > 1) for (const line of maybe) labels.push(line);
   dropMenuAtHead(source, table);
   if (labels.length < FEWEST_LABELS) return;
   for (const line of labels) table.kind[line] = LineKind.webLabel;
