@@ -63,7 +63,7 @@ const FIGURE_CAPTION =
   /^(?:Fig(?:ure|\.)?|Table|Plate|Map|Chart|Photo|Abb(?:ildung|\.)|Tab(?:elle|leau|la|\.)|Illustration|Figura|Carte|Karte|Mapa)\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|[.:]?$)/;
 
 /** Whether a line begins the caption of a figure or a table: "Figure 3. …", "Abb. 2: …". */
-export function isCaptionOfFigure(source: string, from: number, to: number): boolean {
+export function isFigureCaption(source: string, from: number, to: number): boolean {
   return 'FTPMCAIK'.includes(source[from]!) && FIGURE_CAPTION.test(source.slice(from, Math.min(to, from + 40)));
 }
 

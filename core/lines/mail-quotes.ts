@@ -16,26 +16,21 @@ export function findMailQuotes(
   from: Uint32Array,
   to: Uint32Array,
 ): Uint32Array | undefined {
-  let leadTo: Uint32Array | undefined;
   let before = 0;
-  const single: number[] = [];
+  let hasTwo = false;
+  const marks: (readonly [line: number, length: number])[] = [];
   let hasOther = false;
   for (let line = 0; line < index.count; line++) {
     const mark = source[from[line]!] === '>' && from[line]! < to[line]! ? quoteMark(source, index, line) : 0;
-    if (mark > 0 && before > 0) {
-      leadTo ??= new Uint32Array(index.count);
-      leadTo[line] = index.from[line]! + mark;
-      leadTo[line - 1] = index.from[line - 1]! + before;
-    }
-    if (mark > 0 && before === 0) single.push(line);
+    if (mark > 0 && before > 0) hasTwo = true;
+    if (mark > 0) marks.push([line, mark]);
     if (mark > 0 && !source.startsWith(PROMPT, from[line])) hasOther = true;
     before = mark;
   }
-  if (!hasOther) return undefined;
-  if (leadTo) {
-    for (const line of single) leadTo[line] = index.from[line]! + quoteMark(source, index, line);
-    keepComparisons(source, leadTo);
-  }
+  if (!hasTwo || !hasOther) return undefined;
+  const leadTo = new Uint32Array(index.count);
+  for (const [line, length] of marks) leadTo[line] = index.from[line]! + length;
+  keepComparisons(source, leadTo);
   return leadTo;
 }
 

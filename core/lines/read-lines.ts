@@ -13,7 +13,7 @@ import { dropMargins, dropRegions, layoutFor, takeElements } from './format-line
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isCaptionOfFigure, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
+import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
 import { findMailQuotes } from './mail-quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { workOf } from './pass-fault.ts';
@@ -91,7 +91,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     workOf('footnotes', () => {
       findFootnotes(source, table, footnotes !== 'behind');
       // A caption is no note: it is not taken out with them.
-      if (footnotes !== 'gone') setInterruptionsAside(source, table);
+      setInterruptionsAside(source, table, footnotes !== 'gone');
     });
   if (furniture && kind.includes(LineKind.aside)) workOf('page-furniture', () => dropLoneHeads(source, table));
   settleRemovals(source, table);
@@ -149,7 +149,7 @@ function forgetCase({ kind, flags }: LineTable): void {
 function kindByForm(source: string, table: LineTable, line: number): LineKind {
   if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
   if (standsAlone(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
-  if (isCaptionOfFigure(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
+  if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
   return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
 }
 

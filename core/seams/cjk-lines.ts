@@ -1,10 +1,10 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 /*
- * Chinese and Japanese lines: there are no capitals and hardly any spaces, but two customs that others have not.
+ * Chinese and Japanese lines: no capitals and hardly any spaces, but customs that other scripts have not.
  */
 
 const WIDE_SPACE = 0x3000;
@@ -27,12 +27,9 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
     if (isProse && verdicts.decision[seam] === Decision.join && isSetIn(seam + 1) && !isSetIn(seam))
       settle(verdicts, seam, Decision.break, 'wideSpace', CERTAINTY);
   }
-  for (let first = 0; first < seams.count;) {
-    let last = first;
-    while (last < seams.count && seams.blanks[last] === 0) last++;
+  for (const [first, last] of groupsOf(seams)) {
     if (last > first && isVerse(source, table, seams.line.subarray(first, last + 1)))
       for (let seam = first; seam < last; seam++) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
-    first = last + 1;
   }
 }
 

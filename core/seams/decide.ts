@@ -1,6 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { settleCjkLines } from './cjk-lines.ts';
@@ -88,6 +89,7 @@ export function decideSeams(
   for (const region of regions) keepVerseLines(region, verdicts);
   settleCjkLines(source, table, seams, verdicts);
   settleNarrowLines(table, seams, verdicts);
+  settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);

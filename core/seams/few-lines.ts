@@ -82,6 +82,7 @@ const RELIABILITY_OF_ONE = 0.6;
 /** Room for the next word, as a share of the measure, and the share of lines with it, that no wrapped text has. */
 const ROOM_OF_LINES = 0.15;
 const SHARE_OF_LINES = 1 / 3;
+/** A share of the measure too; a third of the lines with so much room are refrains. */
 const ROOM_OF_REFRAINS = 0.3;
 /** Lines that run on: more of them have a measure, or wrap as they like. */
 const MOST_OF_A_SHORT_TEXT = 30;

@@ -30,35 +30,10 @@ export function settleNarrowLines(table: LineTable, seams: SeamTable, verdicts: 
     if (last - first >= FEWEST_SEAMS && areNarrow) settleRun(table, seams, verdicts, first, last, widestOfAll);
     first = last + 1;
   }
-  settleGaps(table, seams, widestOfAll, verdicts);
 }
 
 /** Other lines of the text are so much wider that these were not wrapped with them. */
 const WIDER_BY = 2;
-const MOST_LINES_WITH_GAPS = 12;
-const ROOM_BEFORE_A_GAP = 0.25;
-const CERTAINTY_OF_GAP = 0.86;
-const CERTAINTY_WITHOUT_CASE = 0.7;
-
-/**
- * Over a blank line the words of a few lines run on only where the line before has no room for the next word. Scripts without
- * capitals tell even less: where every line has a blank one after it these are paragraphs, as far as one knows.
- */
-function settleGaps(table: LineTable, seams: SeamTable, widest: number, verdicts: Verdicts): void {
-  const { line, blanks, turn, count } = seams;
-  if (line.length > MOST_LINES_WITH_GAPS) return;
-  const allApart = blanks.subarray(0, count).every((one) => one > 0);
-  for (let seam = 0; seam < count; seam++) {
-    if (blanks[seam] === 0 || turn[seam] || verdicts.decision[seam] !== Decision.join) continue;
-    // What leaves between the halves of a sentence leaves blank lines behind.
-    if (line[seam + 1]! - line[seam]! > blanks[seam]! + 1) continue;
-    const next = line[seam + 1]!;
-    const room = widest - table.chars[line[seam]!]! - 1 - table.firstChars[next]!;
-    const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
-    if (room >= widest * ROOM_BEFORE_A_GAP) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_OF_GAP);
-    else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
-  }
-}
 
 function isClose(
   { kind, flags }: LineTable,

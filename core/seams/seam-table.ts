@@ -64,3 +64,13 @@ function holdsOddSpace(source: string, from: number, to: number): boolean {
   for (let at = from; at < to; at++) if (isOddSpace(source.charCodeAt(at))) return true;
   return false;
 }
+
+/** The first and the last kept line of each group that has no blank line within, by their places. */
+export function* groupsOf({ count, blanks }: SeamTable): Generator<readonly [first: number, last: number]> {
+  for (let first = 0; first <= count;) {
+    let last = first;
+    while (last < count && blanks[last] === 0) last++;
+    yield [first, last];
+    first = last + 1;
+  }
+}

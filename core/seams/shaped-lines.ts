@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
@@ -27,29 +27,15 @@ export function settleShapedLines(
     if (sequence[seam] === 0 || !isLabelled(source, table, seams.line[seam + 1]!)) continue;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
-  const groups = groupsOf(seams);
   const isShort = seams.count < LONGEST_SHORT_TEXT;
-  const shapes = groups.map(([first, last]) =>
-    isShort || last - first + 1 >= FEWEST ? shapesIn(source, table, seams, first, last) : [],
-  );
+  const groups = [...groupsOf(seams)].filter(([first, last]) => isShort || last - first + 1 >= FEWEST);
+  const shapes = groups.map(([first, last]) => shapesIn(source, table, seams, first, last));
   for (const [at, [first]] of groups.entries()) {
     const own = shapes[at]!;
     const shape = own.length >= FEWEST ? commonShape(own) : 0;
     if (shape !== 0) settleGroup(table, seams, first, own, shape, verdicts);
   }
   if (isShort) breakBeforeShape(source, table, seams, shapes.flat(), verdicts);
-}
-
-/** The first and last kept line of each group that has no wider gap within. */
-function groupsOf(seams: SeamTable): (readonly [first: number, last: number])[] {
-  const groups: [number, number][] = [];
-  for (let first = 0; first <= seams.count;) {
-    let last = first;
-    while (last < seams.count && seams.blanks[last] === 0) last++;
-    groups.push([first, last]);
-    first = last + 1;
-  }
-  return groups;
 }
 
 /** The shape that lines of a short text have wherever they stand; 0 where there is none. */

@@ -1,4 +1,4 @@
-import { isCaptionOfFigure } from '../line-form.ts';
+import { isFigureCaption } from '../line-form.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { isMarkedAbove, markOfNote } from './footnotes.ts';
@@ -18,13 +18,13 @@ const FARTHEST_MARK = 60;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
 const BREAKS_OFF = /[\p{Ll}\p{M},;’)-]/u;
 
-/** Makes asides of such lines. Linear in the number of lines. */
-export function setInterruptionsAside(source: string, table: LineTable): void {
+/** Makes asides of such notes and, where they are wanted, captions. Linear in the number of lines. */
+export function setInterruptionsAside(source: string, table: LineTable, withCaptions: boolean): void {
   const { kind, from, to, index } = table;
   let before = -1;
   for (let line = 0; line < index.count; line++) {
     if (!isKept(kind[line]!)) continue;
-    if (before >= 0 && breaksOff(source, table, before) && mayInterrupt(source, table, line)) {
+    if (before >= 0 && breaksOff(source, table, before) && mayInterrupt(source, table, line, withCaptions)) {
       const last = lastLineOf(table, line);
       if (last !== undefined && goesOnBehind(table, last)) {
         for (let at = line; at <= last; at++) if (isKept(kind[at]!)) kind[at] = LineKind.aside;
@@ -41,9 +41,9 @@ function breaksOff(source: string, { kind, flags, chars, to }: LineTable, line: 
   return BREAKS_OFF.test(source[to[line]! - 1]!);
 }
 
-function mayInterrupt(source: string, { kind, from, to }: LineTable, line: number): boolean {
+function mayInterrupt(source: string, { kind, from, to }: LineTable, line: number, withCaptions: boolean): boolean {
   if (kind[line] !== LineKind.prose) return false;
-  if (isCaptionOfFigure(source, from[line]!, to[line]!)) return true;
+  if (isFigureCaption(source, from[line]!, to[line]!)) return withCaptions;
   const mark = markOfNote(source.slice(from[line], Math.min(to[line]!, from[line]! + 8)));
   return mark !== undefined && isMarkedAbove(source.slice(from[Math.max(0, line - FARTHEST_MARK)], from[line]), mark);
 }
