@@ -19,6 +19,7 @@ export default {
   ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: { '^fast-check$': '<rootDir>/script/seeded-properties.js' },
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',

@@ -115,24 +115,6 @@ test('split words are decided with a word list, which is loaded when its languag
   expect(lists).toEqual(['/words/en.bin']);
 });
 
-const SAMPLES: readonly (readonly [string, string])[] = [
-  ['The tide mills of Saltfern Reach', 'A tide mill asks for nothing but patience. Twice a day the creek fills'],
-  ['Log of the Gannet Rock light', 'The new oil came off with the relief boat.'],
-  ['The Wrackby Ferry Festival', 'The festival is run by the Wrackby Ferry Company together with the parish'],
-  ['Enoch Trask, boat builder', 'TRASK: In the kitchen, mostly. So then you know it is a small boat.'],
-  ['The Room Above the Sluice', '“Does everybody say a week?”'],
-  ['Index of the audio guide', '03:12 | Stop 4: The rope walk | saltfern.example/s4'],
-  ['A letter to Mrs. Pell', 'it writes its reasons in the sand\nand leaves them at the door.'],
-];
-for (const [title, words] of SAMPLES) {
-  test(`sample: ${title}`, async ({ page }) => {
-    await openSample(page, title);
-    await expect(page.getByLabel('Title of the piece')).toHaveValue(title);
-    const { plain } = await copyClean(page);
-    expect(plain).toContain(words);
-  });
-}
-
 test('a pass that is off says what it would do; switched on, it works as its setting says, and all can be reset', async ({
   page,
 }) => {

@@ -1,6 +1,27 @@
 /** What the journeys and the screenshots share: Debian's Chromium, and the production server on a port of its own. */
 export const PORT = 4391;
 
+/** Of Chromium's features, off; only the last such list counts, so those that Playwright switches off stand here too. */
+const FEATURES_OFF = [
+  // Each new window would load the browser's own address bar, which takes longer than our pages.
+  'WebUIOmniboxPopup',
+  'WebUIOmniboxFullPopup',
+  'WebUIOmniboxAimPopup',
+  'PreloadTopChromeWebUI',
+  'AimEnabled',
+  'AvoidUnnecessaryBeforeUnloadCheckSync',
+  'DestroyProfileOnBrowserClose',
+  'HttpsFirstBalancedModeAutoEnable',
+  'HttpsUpgrades',
+  'LensOverlay',
+  'MediaRouter',
+  'NetworkTimeServiceQuerying',
+  'OptimizationHints',
+  'PaintHolding',
+  'PreconnectToSearch',
+  'ThirdPartyStoragePartitioning',
+];
+
 export const BROWSER = {
   // Each journey would keep the whole program anew: offline.spec.ts has its own say.
   serviceWorkers: 'block' as const,
@@ -16,6 +37,7 @@ export const BROWSER = {
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      `--disable-features=${FEATURES_OFF.join()}`,
     ],
   },
 };

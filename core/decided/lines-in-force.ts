@@ -79,7 +79,10 @@ function takeBackDrop(source: string, table: LineTable, line: number, permits: P
   if (table.kind[line] === LineKind.aside && encloses(permits.rewritten, table.from[line]!, table.to[line]!)) return;
   // What was written over a line and the line ends around it stands in the place of all.
   if (encloses(permits.rewritten, table.index.from[line]! - 1, table.index.to[line]! + 1)) return;
-  if (pass === undefined || mayEdit(permits, pass, table.from[line]!, table.to[line]!)) return;
+  // A time beside the words goes with them.
+  const from = table.leadTo[line]! > 0 ? table.index.from[line]! : table.from[line]!;
+  const to = table.tailFrom[line]! > 0 ? table.index.to[line]! : table.to[line]!;
+  if (pass === undefined || mayEdit(permits, pass, from, to)) return;
   table.kind[line] = LineKind.prose;
   table.takenBack.add(line);
   measureLine(source, table, line);

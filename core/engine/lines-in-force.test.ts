@@ -45,6 +45,13 @@ describe('which lines are kept', () => {
   });
 });
 
+test('a hold on the time before words that are taken out keeps both', () => {
+  const line = 'Dialogue: 0,0:00:01.00,0:00:02.00,D,,0,0,0,,the keel\n';
+  const held = { kind: 'hold', from: line.length, to: line.length + 20 } as const;
+  expect(cleanText(clean(line + line, DEFAULT_STYLE))).toBe('the keel');
+  expect(cleanText(clean(line + line, DEFAULT_STYLE, [held]))).toMatch(/^the keel\s+Dialogue: 0,0:00:01.*the keel$/);
+});
+
 describe('lines that are left out', () => {
   const out = (choice: { from: number; to: number }) => leaveLinesOut(table, [{ kind: 'drop', ...choice }]);
 

@@ -28,7 +28,7 @@ function show({ goesOn = false, text = TEXT } = {}) {
     redo: jest.fn(),
     arrive: () => undefined,
     takeKeys: () => () => undefined,
-    pressWaiting: () => undefined,
+    stand: () => undefined,
     enterBy: jest.fn(),
     entry: () => undefined,
     reachOut: jest.fn(),

@@ -55,11 +55,11 @@ export function EditableWords(props: EditableWordsProps) {
     element.current.focus({ preventScroll: true });
     selectIn(element.current, wanted.current);
     wanted.current = undefined;
-    editor.pressWaiting();
+    editor.stand(element);
   }, [isEditing, typed.generation, drawn, editor]);
 
   useEffect(() => {
-    const arrival = editor.arrive({ from, to, text });
+    const arrival = editor.arrive({ from, to, text }, element);
     if (!arrival) return;
     const at = 'offset' in arrival ? arrival.offset : toOffset(runs, arrival.source);
     wanted.current = [at, at];

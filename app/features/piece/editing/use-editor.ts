@@ -18,12 +18,12 @@ export interface Editor {
   note(typing: Typing): void;
   undo(): void;
   redo(): void;
-  /** Whether the caret is on its way into this row, which now says this: then it is handed over, once. */
-  arrive(row: { readonly from: number; readonly to: number; readonly text: string }): Arrival | undefined;
+  /** Whether the caret is on its way into this row, which now says this: then it is handed over, once, and keys wait for the heir. */
+  arrive(row: { readonly from: number; readonly to: number; readonly text: string }, heir: object): Arrival | undefined;
   /** The paragraph that is typed in takes the keys that waited, false for those it cannot; gives the way to take no more. */
   takeKeys(press: (key: Keystroke) => boolean): () => void;
-  /** Presses the keys that waited, as far as the caret is there. */
-  pressWaiting(): void;
+  /** The caret stands where this heir is, which presses the keys that waited. */
+  stand(heir: object): void;
   /** Goes to the beginning or the end of the paragraph that is focused next. */
   enterBy(end: 'start' | 'end' | undefined): void;
   /** A selection that began in a paragraph that is typed in reaches out of it now: no paragraph is typed in any more. */
@@ -54,6 +54,14 @@ const WAITING: ReadonlySet<string> = new Set([
 /** Where the caret belongs: at a place of the source, or at an offset of the row. */
 export type Arrival = { readonly source: number } | { readonly offset: number };
 
+/** Of a caret on its way: the row that it leaves, where it goes, once that is known, and whom it was handed over to. */
+interface Way {
+  readonly row: number;
+  readonly caret?: Caret;
+  readonly heir?: object;
+  readonly clock: ReturnType<typeof setTimeout>;
+}
+
 /** A caret that has not arrived after so long, ms, has nowhere to go. */
 const LONGEST_WAY = 10_000;
 
@@ -63,10 +71,7 @@ export function useEditor(
   { take, undo, redo }: Decisions,
   note: (typing: Typing) => void,
 ): Editor {
-  /** The row that the caret leaves, and where it goes, once that is known. */
-  const way = useRef<{ readonly row: number; readonly caret?: Caret; readonly clock: ReturnType<typeof setTimeout> }>(
-    undefined,
-  );
+  const way = useRef<Way>(undefined);
   const waiting = useRef<Keystroke[]>([]);
   const taker = useRef<(key: Keystroke) => boolean>(undefined);
   /** Done when the worker knows of all steps that were made of edits. */
@@ -77,7 +82,7 @@ export function useEditor(
   useEffect(() => {
     // Until the caret has arrived nothing else may take the keys, and none overtakes another.
     const onKey = (event: KeyboardEvent) => {
-      if (!way.current && !taker.current) waiting.current = [];
+      if (!way.current && !taker.current) tellLost(waiting.current.splice(0));
       if (!way.current && waiting.current.length === 0) return;
       if (event.ctrlKey || event.metaKey || event.altKey || event.isComposing) return;
       if (event.key.length > 1 && !WAITING.has(event.key)) return;
@@ -111,10 +116,7 @@ export function useEditor(
       // Where the caret is still in a paragraph it goes on there.
       pressWaiting();
       if (taker.current) return;
-      const lost = waiting.current.map(({ key }) => (key.length > 1 ? '' : key)).join('');
-      waiting.current = [];
-      if (lost)
-        toast({ text: 'You typed this before the text was ready; it is not in the text', detail: lost, tone: 'bad' });
+      tellLost(waiting.current.splice(0));
     };
     const make = async (row: number, edit: RowEdit, moves: boolean): Promise<boolean> => {
       const edited = await client.editRow(row, edit).catch(ignoreClosedWorker);
@@ -139,15 +141,15 @@ export function useEditor(
       note,
       undo,
       redo,
-      arrive({ from, to, text }) {
+      arrive({ from, to, text }, heir) {
         const { row, caret } = way.current ?? {};
-        if (!caret) return undefined;
+        if (!way.current || !caret || way.current.heir) return undefined;
         const isHere =
           'behind' in caret
             ? from === row && text !== caret.was && text.startsWith(caret.behind)
             : from !== caret.leaves && caret.source >= from && caret.source < to;
         if (!isHere) return undefined;
-        end();
+        way.current = { ...way.current, heir };
         return caret;
       },
       takeKeys(press) {
@@ -156,7 +158,10 @@ export function useEditor(
           if (taker.current === press) taker.current = undefined;
         };
       },
-      pressWaiting,
+      stand(heir) {
+        if (way.current?.heir === heir) end();
+        pressWaiting();
+      },
       enterBy(side) {
         entry.current = side;
       },
@@ -171,4 +176,10 @@ export function useEditor(
       },
     };
   }, [client, take, undo, redo, note]);
+}
+
+function tellLost(keys: readonly Keystroke[]): void {
+  const lost = keys.map(({ key }) => (key.length > 1 ? '' : key)).join('');
+  if (lost)
+    toast({ text: 'You typed this before the text was ready; it is not in the text', detail: lost, tone: 'bad' });
 }

@@ -104,7 +104,7 @@ describe('cells', () => {
     arrive: () => undefined,
     note: () => undefined,
     takeKeys: () => () => undefined,
-    pressWaiting: () => undefined,
+    stand: () => undefined,
     enterBy: () => undefined,
     entry: () => undefined,
     reachOut: () => undefined,
