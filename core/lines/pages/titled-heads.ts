@@ -1,6 +1,7 @@
 import { LineKind } from '../line-kind.ts';
 import { textAt, type KeptLines } from '../kept-lines.ts';
 import type { LineTable } from '../line-table.ts';
+import { isWordUnit } from '../../text/characters.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 
 const SHORTEST_TITLE = 6;
@@ -18,25 +19,41 @@ export function titledHeads(source: string, table: LineTable, kept: KeptLines): 
   }
   if (heads.size === 0) return [];
   const wanted = new Set(heads.values());
+  const beginnings = new Set([...wanted].map((title) => title.slice(0, BEGINNING)));
   const titles = new Set<string>();
-  let before = '';
+  const isTitle = (place: number) => !heads.has(place) && mayBeTitle(table, kept, place);
   for (let place = 0; place < kept.lines.length; place++) {
-    if (heads.has(place) || !mayBeTitle(table, kept, place)) {
-      before = '';
-      continue;
-    }
+    if (!isTitle(place)) continue;
+    const beginning = beginningOf(source, table, kept.lines[place]!);
+    if (beginning.length === BEGINNING && !beginnings.has(beginning)) continue;
     const letters = lettersOf(foldHead(textAt(source, table, kept, place)));
-    for (const title of [letters, before + letters]) if (wanted.has(title)) titles.add(title);
-    before = letters;
+    if (wanted.has(letters)) titles.add(letters);
+    if (!isTitle(place + 1)) continue;
+    const both = letters + lettersOf(foldHead(textAt(source, table, kept, place + 1)));
+    if (wanted.has(both)) titles.add(both);
   }
   return [...heads].filter(([, title]) => titles.has(title)).map(([place]) => place);
+}
+
+/** Letters and figures of a title by which nearly all other lines are told from it. No more than a title has. */
+const BEGINNING = 3;
+
+/** The first letters and figures of a line, in small letters; fewer where the line has no more. */
+function beginningOf(source: string, { from, to }: LineTable, line: number): string {
+  let letters = '';
+  for (let at = from[line]!; at < to[line]! && letters.length < BEGINNING; at++) {
+    const code = source.charCodeAt(at);
+    if (code >= 0x80) return lettersOf(source.slice(from[line], to[line])).slice(0, BEGINNING);
+    if (isWordUnit(code)) letters += source[at]!.toLowerCase();
+  }
+  return letters;
 }
 
 const LONGEST = 72;
 
 function mayBeTitle({ kind, chars }: LineTable, { lines }: KeptLines, place: number): boolean {
-  const line = lines[place]!;
-  return kind[line] === LineKind.prose && chars[line]! <= LONGEST;
+  const line = lines[place];
+  return line !== undefined && kind[line] === LineKind.prose && chars[line]! <= LONGEST;
 }
 
 function lettersOf(text: string): string {
