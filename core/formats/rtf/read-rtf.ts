@@ -11,7 +11,7 @@ import { CHARSETS, CODE_PAGES, KEPT, NOT_TEXT, SIGNS } from './rtf-words.ts';
 /**
  * Reads Rich Text Format: paragraphs with their line breaks, headings by their outline level, lists with the signs that stand in the
  * file, tables a row to a line, text boxes behind their paragraphs, notes at the end. Heads and feet of pages, hidden and deleted
- * text, pictures and fields' codes are not read. Throws UnreadableError.
+ * text, pictures and fields' codes are not read, but for the addresses of links. Throws UnreadableError.
  */
 export function readRtf(bytes: Uint8Array): Document {
   const source = new TextDecoder('latin1').decode(bytes);
@@ -67,15 +67,19 @@ interface Reading {
   atStart: boolean;
 }
 
-/** A text box, a note, or the sign of a list item; `words` are those of the latter two. */
+/** A text box, a note, the sign of a list item, or the code of a field; `words` are those of all but the first. */
 interface Aside {
-  readonly kind: 'box' | 'note' | 'sign';
+  readonly kind: 'box' | 'note' | 'sign' | 'code';
   /** The depth of its group. */
   readonly depth: number;
   readonly words: string[];
 }
 
+/** The code of a field that leads elsewhere than to a place in the same text. */
+const LINK = /^HYPERLINK "([^"]+)"(?! ?\\l)/;
+
 interface Group extends Look {
+  link?: string;
   isSkipped: boolean;
   isHidden: boolean;
   isRaised: boolean;
@@ -153,7 +157,10 @@ function closeAside(reading: Reading, { kind, words: parts }: Aside): void {
     return;
   }
   const words = parts.join('').replace(/\s+/g, ' ').trim();
-  if (kind === 'note') {
+  if (kind === 'code') {
+    // What the field shows is another group of the same.
+    top(reading).link = LINK.exec(words)?.[1];
+  } else if (kind === 'note') {
     reading.notes.push(words);
     say(reading, `[${reading.notes.length}]`);
   } else if (reading.asides.length > 0) say(reading, `${words} `);
@@ -189,6 +196,8 @@ function takeWord(reading: Reading, word: string, value: number | undefined): vo
   if (reading.atStart) {
     if (word === 'fonttbl') reading.inFontTable = true;
     if (NOT_TEXT.has(word) || (group.isOptional && !KEPT.has(word))) group.isSkipped = true;
+    // The same words stand before it for readers without Unicode, in the group around both.
+    if (word === 'ud') group.isSkipped = reading.groups.at(-3)?.isSkipped ?? false;
   }
   reading.atStart = false;
   if (reading.inFontTable) takeFont(reading, word, value);
@@ -315,6 +324,7 @@ const WORDS: Readonly<Record<string, AtWord>> = {
   listtext: openAside('sign'),
   pntext: openAside('sign'),
   footnote: openAside('note'),
+  fldinst: openAside('code'),
   shptxt: openAside('box'),
 };
 

@@ -2,12 +2,13 @@
 
 /** Groups that hold no text of the document. */
 export const NOT_TEXT: ReadonlySet<string> = new Set(
-  'fonttbl colortbl stylesheet info pict header headerl headerr headerf footer footerl footerr footerf fldinst listtable listoverridetable rsidtbl generator xmlnstbl themedata colorschememapping latentstyles datastore object objdata filetbl revtbl annotation atnid atnauthor atndate atnref ftnsep ftnsepc aftnsep pgdsctbl bkmkstart bkmkend nonshppict sp private1 template operator xe tc'.split(
+  'fonttbl colortbl stylesheet info pict header headerl headerr headerf footer footerl footerr footerf upr listtable listoverridetable rsidtbl generator xmlnstbl themedata colorschememapping latentstyles datastore object objdata filetbl revtbl annotation atnid atnauthor atndate atnref ftnsep ftnsepc aftnsep pgdsctbl bkmkstart bkmkend nonshppict sp private1 template operator xe tc'.split(
     ' ',
   ),
 );
 /** Destinations that a reader may pass over, but that hold text. */
 export const KEPT: ReadonlySet<string> = new Set([
+  'fldinst',
   'shptxt',
   'shpinst',
   'shp',

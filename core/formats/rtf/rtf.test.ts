@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { readDocument } from '../registry.ts';
 import { bytes, read } from '../small-files.ts';
 
 describe('Rich Text Format', () => {
@@ -9,6 +10,8 @@ describe('Rich Text Format', () => {
     ['signs in a code page and in Unicode', "caf\\'e9 \\u8212? \\emdash", 'café — —'],
     ['the code page of a font', "\\f1 \\'cc\\'e8\\'f0", 'Мир'],
     ['heads of pages and fields', '{\\header Head}{\\field{\\*\\fldinst PAGE}{\\fldrslt 7}} left', '7 left'],
+    ['words in Unicode beside the same without', 'A {\\upr{Lod?}{\\*\\ud{\\u321?\\u243?d}}} B', 'A Łód B'],
+    ['words in Unicode within what is no text', 'A{\\info{\\title{\\upr{T}{\\*\\ud{\\u321?}}}}} B', 'A B'],
     ['hidden text', 'A{\\v secret}B', 'AB'],
     ['notes at the end', 'Oak{\\footnote From Norhithe.} gate\\par', 'Oak[1] gate\n\n[1] From Norhithe.'],
     ['rows', '\\trowd\\intbl A\\cell B\\cell\\row After\\par', 'A\tB\nAfter'],
@@ -32,5 +35,17 @@ describe('Rich Text Format', () => {
     ['binary data', 'A{\\pict\\bin5 }}{{\\}B', 'AB'],
   ])('%s', async (_name, body, text) => {
     expect(await rtf(body)).toBe(text);
+  });
+
+  test('addresses of links are kept beside their words', async () => {
+    const link = '{\\field{\\*\\fldinst {HYPERLINK "https://saltfern.example/mills" }}{\\fldrslt {\\ul the mills}}}';
+    const place = '{\\field{\\*\\fldinst HYPERLINK \\\\l "top"}{\\fldrslt the top}}';
+    const file = bytes(`{\\rtf1\\ansi See ${link} or ${place} now.\\par}`);
+    expect(await readDocument(file)).toMatchObject({
+      document: {
+        text: 'See the mills or the top now.\n',
+        layout: { ranges: [{ kind: 'link', address: 'https://saltfern.example/mills', from: 4, to: 13 }] },
+      },
+    });
   });
 });

@@ -5,6 +5,7 @@ import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import type { Numbering } from './docx-numbering.ts';
 import type { ParagraphStyle, Styles } from './docx-styles.ts';
 import { indentLead } from './indent.ts';
+import { signOfFont } from './symbol-font.ts';
 import { textBoxes, type TextBoxes } from './text-boxes.ts';
 
 /** What the body of a document refers to in its other parts. */
@@ -154,6 +155,11 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   br: breakLine,
   cr: breakLine,
   noBreakHyphen: (body) => say(body, '\u2011'),
+  sym: (body, attributes) => {
+    const code = Number.parseInt(attribute(attributes, 'char') ?? '', 16);
+    if (code > 0 && code <= 0xffff && !body.run.isHidden)
+      say(body, signOfFont(attribute(attributes, 'font') ?? '', code));
+  },
   softHyphen: (body) => say(body, '\u00ad'),
   footnoteReference: note('footnote'),
   endnoteReference: note('endnote'),

@@ -18,6 +18,11 @@ describe('a Word document', () => {
       '<w:p><w:del><w:r><w:delText>old</w:delText></w:r></w:del><w:ins><w:r><w:t>new</w:t></w:r></w:ins></w:p>',
       'new',
     ],
+    [
+      'signs of fonts of signs',
+      '<w:p><w:r><w:t>2 </w:t><w:sym w:font="Symbol" w:char="F0B3"/><w:t> 1, </w:t><w:sym w:font="Symbol" w:char="F061"/><w:sym w:font="Wingdings" w:char="F0FC"/><w:sym w:font="Arial" w:char="00E9"/></w:r></w:p>',
+      '2 ≥ 1, α✓é',
+    ],
     ['hidden text', '<w:p><w:r><w:rPr><w:vanish/></w:rPr><w:t>No</w:t></w:r><w:r><w:t>Yes</w:t></w:r></w:p>', 'Yes'],
     [
       'rows of a table',
