@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
+import '@fontsource-variable/literata/wght-italic.css';
 import './ui/faces.css';
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate } from 'react-router';
 import { RouterProvider } from 'react-aria-components';

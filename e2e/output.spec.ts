@@ -53,6 +53,7 @@ test('formatting goes out as Markdown and as a Word file, and its plain text can
   const html = '<h2>The gate</h2><p>It is of <b>old oak</b>.</p><p>It holds.</p>';
   await pasteParts(page, { 'text/plain': 'The gate It is of old oak. It holds.', 'text/html': html });
   await pieceIsReady(page);
+  await expect(page.locator('[data-words] strong')).toHaveText('old oak');
   await page.getByRole('link', { name: 'Output' }).click();
   await page.getByRole('radiogroup', { name: 'Preview' }).getByText('Markdown').click();
   await expect(page.getByRole('region', { name: 'The clean text as it goes out' })).toContainText('## The gate');

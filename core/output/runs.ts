@@ -1,17 +1,11 @@
-import type { LayoutRange } from '../layout/layout.ts';
 import type { Piece } from '../edits/piece.ts';
+import type { LayoutRange } from '../layout/layout.ts';
+import { stretchesOf, type Look } from '../layout/looks.ts';
 
 /** Words of one look. */
-export interface Run {
+export interface Run extends Look {
   readonly text: string;
-  readonly isEmphasis?: boolean;
-  readonly isStrong?: boolean;
-  readonly isCode?: boolean;
-  /** The address that the words lead to. */
-  readonly link?: string;
 }
-
-type Look = Omit<Run, 'text'>;
 
 const PLAIN: Look = {};
 
@@ -41,39 +35,6 @@ export function runsOf(source: string, pieces: readonly Piece[], ranges: readonl
     }
   }
   return runs;
-}
-
-interface Stretch {
-  readonly from: number;
-  readonly to: number;
-  readonly look: Look;
-}
-
-/** The stretches of one look each that ranges lead to, in order; those without a look are left out. */
-function stretchesOf(ranges: readonly LayoutRange[]): Stretch[] {
-  const cuts = [...new Set(ranges.flatMap((range) => [range.from, range.to]))].sort((a, b) => a - b);
-  const stretches: Stretch[] = [];
-  let next = 0;
-  let open: LayoutRange[] = [];
-  for (const [at, from] of cuts.entries()) {
-    const to = cuts[at + 1];
-    if (to === undefined) break;
-    open = open.filter((range) => range.to > from);
-    while (next < ranges.length && ranges[next]!.from <= from) open.push(ranges[next++]!);
-    if (open.length > 0) stretches.push({ from, to, look: lookOf(open) });
-  }
-  return stretches;
-}
-
-function lookOf(ranges: readonly LayoutRange[]): Look {
-  const look: { -readonly [K in keyof Look]: Look[K] } = {};
-  for (const range of ranges) {
-    if (range.kind === 'emphasis') look.isEmphasis = true;
-    else if (range.kind === 'strong') look.isStrong = true;
-    else if (range.kind === 'code') look.isCode = true;
-    else look.link = range.address;
-  }
-  return look;
 }
 
 /** Adds words; to the last run where they have its look. */

@@ -3,6 +3,7 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { BY_HAND, firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
 import { Element } from '../layout/layout.ts';
+import type { Look } from '../layout/looks.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/digest.ts';
@@ -14,6 +15,7 @@ import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
+import { withLooks } from './run-looks.ts';
 import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';
 
 /**
@@ -29,6 +31,8 @@ export interface Run {
   readonly fate: 'kept' | 'changed' | 'gone';
   /** The change is in doubt. */
   readonly doubt?: boolean;
+  /** In the clean text: how the words look, as their format says. */
+  readonly look?: Look;
 }
 
 export interface LineView {
@@ -84,7 +88,7 @@ export function viewRow(cleaning: Cleaning, plan: RowPlan, row: number): RowView
     from: plan.from[row]!,
     to: plan.to[row]!,
     lines: viewLines(cleaning, plan, row, pieces),
-    clean: cleanRuns(cleaning, plan, row),
+    clean: withLooks(cleaning, plan, row, cleanRuns(cleaning, plan, row)),
     seams: viewSeams(cleaning, plan, row),
   };
 }

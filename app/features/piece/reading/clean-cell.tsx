@@ -5,6 +5,7 @@ import { EditableWords } from '../editing/editable-words.tsx';
 import type { Editor } from '../editing/use-editor.ts';
 import { faces } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
+import { withLook } from './words-look.tsx';
 import { CLEAN_LINE } from './column-layout.ts';
 
 interface CleanCellProps {
@@ -31,21 +32,22 @@ export const CleanCell = memo(function CleanCell(props: CleanCellProps) {
   const { ref, runs, kind, goesOn, lit, shown, isSigned } = props;
   const words = runs.map((run, at) => {
     const isLit = lit !== undefined && run.passes.includes(lit);
+    const text = withLook(run.look, runText(run, shown, 'clean', isSigned));
     if (run.doubt) {
       return (
         <Doubted key={at} {...editMark(run)} data-lit={isLit || undefined} title="In doubt">
-          {runText(run, shown, 'clean', isSigned)}
+          {text}
         </Doubted>
       );
     }
-    if (!isLit) return <Fragment key={at}>{runText(run, shown, 'clean', isSigned)}</Fragment>;
+    if (!isLit) return <Fragment key={at}>{text}</Fragment>;
     return run.text.trim() === '' && !run.text.includes('\n') ? (
       <Spot key={at} {...editMark(run)}>
-        {runText(run, shown, 'clean', isSigned)}
+        {text}
       </Spot>
     ) : (
       <Lit key={at} {...editMark(run)}>
-        {runText(run, shown, 'clean', isSigned)}
+        {text}
       </Lit>
     );
   });
