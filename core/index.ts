@@ -166,5 +166,6 @@ export { kindOfSource, SOURCE_KINDS, suggestTitle, type SourceKind } from './rep
 export { readBlocks, type ReadBlock } from './rows/read-blocks.ts';
 export { applyRowPatch, reviseRows, type RowPatch } from './rows/row-patch.ts';
 export { emptyPlan, planRows, rowAt, type RowPlan } from './rows/row-plan.ts';
-export { viewRow, type LineView, type RowView, type Run, type SeamView } from './rows/row-view.ts';
+export { viewRow, type LineView, type RowView, type SeamView } from './rows/row-view.ts';
+export type { Run } from './rows/run.ts';
 export { RowKind } from './rows/row-kind.ts';

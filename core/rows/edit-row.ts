@@ -8,7 +8,8 @@ import { around, NEW_LINE, NEW_PARAGRAPH } from './new-paragraph.ts';
 import { findChange, rewriteRuns, runsOfRows } from './row-change.ts';
 import type { Change } from './row-notes.ts';
 import { rowAt, type RowPlan } from './row-plan.ts';
-import { cleanRuns, type Run } from './row-view.ts';
+import { cleanRuns } from './row-view.ts';
+import type { Run } from './run.ts';
 import { textOf, type Spot } from './row-text.ts';
 
 /** What a person does to the clean text of a row. Offsets are those of its text, in UTF-16 units. */

@@ -6,7 +6,8 @@ import { seamOfGap } from '../decided/seams-in-force.ts';
 import { firstReaching } from '../edits/piece.ts';
 import { beforeNotes, isNoteBehind, noteAt, type Change } from './row-notes.ts';
 import type { RowPlan } from './row-plan.ts';
-import { cleanRuns, type Run } from './row-view.ts';
+import { cleanRuns } from './row-view.ts';
+import type { Run } from './run.ts';
 import { lineAt } from '../text/line-index.ts';
 import { textOf } from './row-text.ts';
 

@@ -1,4 +1,4 @@
-import type { Run } from './row-view.ts';
+import type { Run } from './run.ts';
 
 /** A stretch of clean text that changes: [from, to) of what it was becomes `insert`. Offsets in UTF-16 units. */
 export interface Change {

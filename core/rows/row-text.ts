@@ -1,7 +1,8 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { holdsBreak } from '../cleaning/written-text.ts';
 import { rowAt, type RowPlan } from './row-plan.ts';
-import { cleanRuns, type Run } from './row-view.ts';
+import { cleanRuns } from './row-view.ts';
+import type { Run } from './run.ts';
 
 /** The text of the clean paragraph in a row. */
 export function textOfRow(cleaning: Cleaning, plan: RowPlan, row: number): string {

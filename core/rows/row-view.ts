@@ -3,7 +3,6 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { BY_HAND, firstReaching, type Piece } from '../edits/piece.ts';
 import type { Place } from '../edits/place.ts';
 import { Element } from '../layout/layout.ts';
-import type { Look } from '../layout/looks.ts';
 import { isDropped, LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { isDoubtful } from '../report/digest.ts';
@@ -16,24 +15,8 @@ import type { Decision } from '../seams/seam-table.ts';
 import type { SplitEvidence } from '../seams/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
 import { withLooks } from './run-looks.ts';
+import type { Run } from './run.ts';
 import { rowAt, rowOfSeam, type RowPlan } from './row-plan.ts';
-
-/**
- * A run of text on one side. `passes` are those that changed it, none where it stands as it is. In the source a run is kept,
- * changed into something else, or gone; in the clean text an empty run is the place where something went.
- */
-export interface Run {
-  /** Where it stands in the source, or what it stands for. */
-  readonly from: number;
-  readonly to: number;
-  readonly text: string;
-  readonly passes: readonly string[];
-  readonly fate: 'kept' | 'changed' | 'gone';
-  /** The change is in doubt. */
-  readonly doubt?: boolean;
-  /** In the clean text: how the words look, as their format says. */
-  readonly look?: Look;
-}
 
 export interface LineView {
   /** From 1; 0 for the rest of a very long line. */

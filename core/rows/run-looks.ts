@@ -2,7 +2,7 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { rangesIn, stretchesOf, type LookStretch } from '../layout/looks.ts';
 import { lineAt } from '../text/line-index.ts';
 import type { RowPlan } from './row-plan.ts';
-import type { Run } from './row-view.ts';
+import type { Run } from './run.ts';
 
 /**
  * The runs of a row's clean text with the looks that the format gave its words, cut where those change. What took the place of
