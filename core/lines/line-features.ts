@@ -44,6 +44,9 @@ function columnsBefore(source: string, from: number, to: number): number {
 
 const SPEAKER = /^(?:>> ?|[\p{Lu}][\p{Lu}\p{N} .'’-]{1,24}: |\[[\p{Lu}][^\]]{1,24}\]: )/u;
 
+/** "i. A. Corran", "p. p. Pell": who signs for another. */
+const FOR_ANOTHER = /^(?:i\. ?[AV]\.|p\. ?p\.) ?\p{Lu}/u;
+
 function startFlags(source: string, from: number, to: number): number {
   let flags = 0;
   let at = from;
@@ -64,8 +67,11 @@ function startFlags(source: string, from: number, to: number): number {
   const code = source.charCodeAt(at);
   if (isDigit(code)) flags |= Flag.startsDigit;
   else if (isCjk(code)) flags |= Flag.startsCjk;
-  else if (isLower(char)) flags |= startsWithAddress(source, at, to) ? Flag.startsAddress : Flag.startsLower;
-  else if (isUpper(char)) {
+  else if (isLower(char)) {
+    if (startsWithAddress(source, at, to)) flags |= Flag.startsAddress;
+    else if (source[at + 1] !== '.' || !FOR_ANOTHER.test(source.slice(at, Math.min(to, at + 8))))
+      flags |= Flag.startsLower;
+  } else if (isUpper(char)) {
     flags |= Flag.startsUpper;
     if (!(flags & Flag.startsQuote) && refersBack(firstWord(source, at, to))) flags |= Flag.startsReferring;
     const head = source.slice(from, Math.min(to, from + 40));

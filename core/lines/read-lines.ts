@@ -2,6 +2,7 @@ import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
 import { readCaptions } from './captions/captions.ts';
+import { findChords } from './laid-out/chord-lines.ts';
 import { findCode } from './laid-out/code-lines.ts';
 import { doubtRemovals, linesToPutBack } from './doubted-removals.ts';
 import { findContents } from './laid-out/contents-lines.ts';
@@ -98,6 +99,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   takeElements(table);
   findContents(source, table);
   findCode(source, table);
+  findChords(source, table);
   findTables(source, table);
   for (let line = 0; line < count; line++)
     if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);

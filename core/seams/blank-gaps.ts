@@ -7,6 +7,11 @@ const MOST_LINES = 12;
 const ROOM = 0.25;
 const CERTAINTY = 0.86;
 const CERTAINTY_WITHOUT_CASE = 0.7;
+/** In a text of so many lines, so many blank lines that each part paragraphs make others do so where little says that they do not. */
+const SHORT_TEXT = 80;
+const FEWEST_GAPS = 2;
+const HARDLY = 0.75;
+const CERTAINTY_BY_CUSTOM = 0.76;
 
 /**
  * Over a blank line the words of a few lines run on only where the line before has no room for the next word. Scripts without
@@ -14,7 +19,9 @@ const CERTAINTY_WITHOUT_CASE = 0.7;
  */
 export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, turn, count } = seams;
-  if (table.captions.found || line.length > MOST_LINES) return;
+  if (table.captions.found) return;
+  if (line.length <= SHORT_TEXT) settleByCustom(seams, verdicts);
+  if (line.length > MOST_LINES) return;
   const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
   const allApart = blanks.subarray(0, count).every((one) => one > 0);
   for (let seam = 0; seam < count; seam++) {
@@ -27,4 +34,13 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     if (room >= widest * ROOM) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY);
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
   }
+}
+
+/** Where all other blank lines part paragraphs, one over which the words hardly run on does so, too: "Section B." may be an initial. */
+function settleByCustom({ blanks, turn, count }: SeamTable, verdicts: Verdicts): void {
+  const gaps = Array.from({ length: count }, (_, seam) => seam).filter((seam) => blanks[seam]! > 0 && !turn[seam]);
+  const joined = gaps.filter((seam) => verdicts.decision[seam] === Decision.join);
+  const isCustom = gaps.length - joined.length >= FEWEST_GAPS && gaps.length < count;
+  if (!isCustom || joined.some((seam) => verdicts.certainty[seam]! >= HARDLY)) return;
+  for (const seam of joined) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
 }

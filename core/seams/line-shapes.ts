@@ -22,8 +22,10 @@ export const Shape = {
   stampBefore: 128,
   /** A name and a time above what was said: "Mette Holm  9:14 AM". */
   nameAndTime: 256,
+  /** Dots that lead from words to others: "Hannah Pell . . . . . Ruth Corran". */
+  leader: 512,
 } as const;
-export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime;
+export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime | Shape.leader;
 
 /** What a line of each shape looks like, and which lines may: a look at a character or two refuses most. */
 const PATTERNS: readonly {
@@ -67,6 +69,11 @@ const PATTERNS: readonly {
     may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /m\.?$/i.test(text),
     pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?$/u,
   },
+  {
+    shape: Shape.leader,
+    may: (text) => text.includes('. .') || text.includes('...'),
+    pattern: /\S\s*(?:\.\s?){5,}\s*\S/,
+  },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
 ];
@@ -80,6 +87,7 @@ export function mayHaveShape(source: string, table: LineTable, line: number): bo
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);
     if (code === 0x3a || code === 0x3d) return true;
+    if (code === 0x2e && (source[at + 1] === '.' || source.startsWith(' .', at + 1))) return true;
   }
   return false;
 }

@@ -17,6 +17,8 @@ const FEWEST_NAMES = 2;
 const SHARE_OF_FULL = 0.7;
 
 const SHARE_OF_CAPITALS = 0.6;
+/** Of so few lines one without a capital is enough. */
+const FEW = 8;
 
 /** The places of a name, and of the last line under it. */
 interface Speech {
@@ -46,8 +48,8 @@ export function settleSetInSpeeches(table: LineTable, seams: SeamTable, verdicts
   const within = inner.filter(isOneColumn);
   // Speeches in verse have lines of nearly one length as well, but each begins with a capital.
   const capitals = within.filter((seam) => table.flags[seams.line[seam + 1]!]! & Flag.startsUpper).length;
-  const wraps =
-    within.filter(isFull).length >= within.length * SHARE_OF_FULL && capitals < within.length * SHARE_OF_CAPITALS;
+  const mostCapitals = within.length < FEW ? within.length : within.length * SHARE_OF_CAPITALS;
+  const wraps = within.filter(isFull).length >= within.length * SHARE_OF_FULL && capitals < mostCapitals;
   for (const seam of inner) {
     if (!isOneColumn(seam)) settle(verdicts, seam, Decision.break, 'speechBlock', CERTAINTY);
     else if (wraps && (isFull(seam) || !endsSentence(seam)))

@@ -10,6 +10,7 @@ export const SETTLERS = [
   'shape',
   'hanging',
   'gapWithRoom',
+  'gapByCustom',
   'displayed',
   'bracket',
   'speechBlock',

@@ -68,7 +68,8 @@ export function findTurns(
     }
     const heads = spots.filter(({ place }) => place !== 'behind' && place !== 'among');
     const isName = spots[0]!.place === 'name';
-    if (!isName && (spots[0]!.isSure || !headParagraphs(source, heads, spots.length))) continue;
+    if (!isName && (spots[0]!.isSure || !(areMessages(source, heads) || headParagraphs(source, heads, spots.length))))
+      continue;
     for (const { line, place } of heads) {
       const first = isName || place === 'before' ? line : nextKept(kind, line);
       if (first === undefined) continue;
@@ -90,6 +91,16 @@ function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
   if (!spots.every(({ bracket, isExact, place }) => bracket === '[' && isExact && place === 'before')) return false;
   const capitals = spots.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + 12)));
   return capitals.length >= spots.length * SHARE_OF_CAPITALS;
+}
+
+/** A name in front of what somebody wrote, behind the time. */
+const CALLED = /^[\s–-]*\p{L}[^:\n]{0,30}:\s/u;
+
+/** What people wrote to one another: a time and a name, with capitals or without, before the words of nearly each. */
+function areMessages(source: string, heads: TimeGroup['spots']): boolean {
+  if (heads.length < FEWEST_MARKS || heads.some(({ place }) => place !== 'before')) return false;
+  const called = heads.filter(({ to }) => CALLED.test(source.slice(to, to + 40)));
+  return called.length >= heads.length * SHARE_OF_SENTENCES;
 }
 
 /** Whether sentences end before times and begin behind them: captions cut sentences anywhere, paragraphs do not. */

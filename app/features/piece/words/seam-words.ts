@@ -118,6 +118,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'this line is set in, as the rest of an entry is',
   },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
+  gapByCustom: { apart: 'a blank line stands here, as between the other paragraphs', on: '' },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
   displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {

@@ -1,0 +1,76 @@
+import { LineKind } from '../lines/line-kind.ts';
+import type { LineTable } from '../lines/line-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+const CERTAINTY = 0.88;
+const FEWEST_LINES = 4;
+const MOST_LINES = 24;
+/** Characters; prose is rarely set as narrow. */
+const LONGEST = 52;
+/** Of the longest line of a stanza: the last line of a paragraph may be any shorter. */
+const SHORTEST = 0.55;
+const FEWEST_PAIRS = 2;
+/** Of the lines of all stanzas; chance makes one or two in a hundred rhyme. */
+const LEAST_SHARE = 0.5;
+
+/**
+ * Stanzas whose lines run on and begin with small letters look like prose in a narrow measure, but for their rhymes: in groups of
+ * short lines of about one length, where half of all lines or more rhyme with one beside them or the next but one, line ends stay.
+ */
+export function keepRhymedLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found) return;
+  const stanzas = [...groupsOf(seams)].filter(([first, last]) => mayBeStanza(table, seams, first, last));
+  let lines = 0;
+  let pairs = 0;
+  let rhymed = 0;
+  for (const [first, last] of stanzas) {
+    const ends = Array.from({ length: last - first + 1 }, (_, at) => lastWord(source, table, seams.line[first + at]!));
+    const found = rhymesOf(ends);
+    lines += ends.length;
+    pairs += found.pairs;
+    rhymed += found.lines;
+  }
+  if (pairs < FEWEST_PAIRS || rhymed < lines * LEAST_SHARE) return;
+  for (const [first, last] of stanzas)
+    for (let seam = first; seam < last; seam++)
+      if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY);
+}
+
+function mayBeStanza(table: LineTable, { line }: SeamTable, first: number, last: number): boolean {
+  const count = last - first + 1;
+  if (count < FEWEST_LINES || count > MOST_LINES) return false;
+  const lengths = Array.from({ length: count }, (_, at) => table.chars[line[first + at]!]!);
+  const longest = Math.max(...lengths);
+  if (longest > LONGEST || Math.min(...lengths) < longest * SHORTEST) return false;
+  return lengths.every((_, at) => table.kind[line[first + at]!] === LineKind.prose);
+}
+
+/** With the signs behind it, in units. */
+const LONGEST_WORD = 32;
+const LAST_WORD = /([\p{L}\p{M}'’-]+)[^\p{L}]*$/u;
+
+function lastWord(source: string, { from, to }: LineTable, line: number): string {
+  const word = LAST_WORD.exec(source.slice(Math.max(from[line]!, to[line]! - LONGEST_WORD), to[line]))?.[1] ?? '';
+  return word.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
+}
+
+/** A word from its last vowel that is heard on; a silent "e" at the end is not. */
+const SOUND = /(?:[aeiouyаеиоуыэюяѣαεηιουω]+[^aeiouyаеиоуыэюяѣαεηιουω\s]+e?s?|[aeiouyаеиоуыэюяѣαεηιουω]+)$/u;
+const SHORTEST_SOUND = 2;
+
+/** How many neighbours rhyme, and how many lines are of such pairs. A word does not rhyme with itself. */
+function rhymesOf(words: readonly string[]): { readonly pairs: number; readonly lines: number } {
+  const sounds = words.map((word) => SOUND.exec(word)?.[0] ?? '');
+  const rhymed = new Set<number>();
+  let pairs = 0;
+  for (let at = 0; at < words.length; at++) {
+    for (const other of [at + 1, at + 2]) {
+      const sound = sounds[at]!;
+      if (sound.length < SHORTEST_SOUND || sound !== sounds[other] || words[at] === words[other]) continue;
+      pairs++;
+      rhymed.add(at).add(other);
+    }
+  }
+  return { pairs, lines: rhymed.size };
+}
