@@ -65,14 +65,15 @@ function isProse(table: LineTable, line: number): boolean {
 }
 
 const FEWEST_VERSES = 3;
+const NUMBERED = Flag.startsMarker | Flag.startsDigit;
 
 /** Whether the lines that are set in each begin with a capital though no sentence ended before: stanzas with their numbers. */
 function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, last: number, head: number): boolean {
-  if (!(table.flags[kept[first]!]! & Flag.startsMarker)) return false;
+  if (!(table.flags[kept[first]!]! & NUMBERED)) return false;
   let capitals = 0;
   for (let place = first + 1; place <= last; place++) {
     if (table.indent[kept[place]!] === head) {
-      if (!(table.flags[kept[place]!]! & Flag.startsMarker)) return false;
+      if (!(table.flags[kept[place]!]! & NUMBERED)) return false;
       continue;
     }
     if (table.flags[kept[place - 1]!]! & Flag.endsStop) continue;

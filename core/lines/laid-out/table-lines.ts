@@ -56,19 +56,35 @@ export function findTables(source: string, table: LineTable): void {
   findPipedTables(source, table);
 }
 
-/** Lines of several cells right beside rows are rows too, whatever columns their cells stand in. */
+/**
+ * Lines of several cells right beside rows are rows too, whatever columns their cells stand in; and lines near rows that end with a
+ * figure right under or over theirs.
+ */
 function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wideSpaces>): void {
   if (!table.kind.includes(LineKind.tableRow)) return;
   const { kind } = table;
   const { count } = table.index;
-  const mayBeRow = (line: number) =>
-    kind[line] === LineKind.prose && wide.isIn(table, line) && (readRow(source, table, line)?.starts.length ?? 0) >= 2;
   const candidates: number[] = [];
+  /** Where the figures of a table end, and lines that end with a figure, from the last blank line on. */
+  let edges = new Set<number>();
+  let figures: { readonly line: number; readonly edge: number }[] = [];
+  const endGroup = () => {
+    for (const { line, edge } of figures) if (edges.has(edge)) kind[line] = LineKind.tableRow;
+    edges = new Set();
+    figures = [];
+  };
   for (let line = 0; line < count; line++) {
-    if (!mayBeRow(line)) continue;
+    if (kind[line] === LineKind.blank) endGroup();
+    if (kind[line] !== LineKind.prose && kind[line] !== LineKind.tableRow) continue;
+    const row = wide.isIn(table, line) ? readRow(source, table, line) : undefined;
+    if (row?.figureEnd !== undefined && kind[line] === LineKind.tableRow) edges.add(row.figureEnd);
+    if (!row || kind[line] !== LineKind.prose) continue;
+    if (row.figureEnd !== undefined) figures.push({ line, edge: row.figureEnd });
+    if (row.starts.length < 2) continue;
     if (kind[line - 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
     else candidates.push(line);
   }
+  endGroup();
   for (const line of candidates.toReversed()) if (kind[line + 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
 }
 
