@@ -105,6 +105,7 @@ function settleGroup(
   shape: number,
   verdicts: Verdicts,
 ): void {
+  if (shape === Shape.figureBefore && areCutShort(table, seams, first, shapes)) return;
   const last = first + shapes.length - 1;
   for (const [at, one] of shapes.entries()) if ((one & shape) !== 0) verdicts.entry[first + at] = 1;
   // Entries of one line each stay together; where some are longer each is a paragraph.
@@ -118,6 +119,21 @@ function settleGroup(
     if ((!isEntry && !endsWhole) || verdicts.decision[seam] === Decision.keep) continue;
     settle(verdicts, seam, isTogether ? Decision.keep : Decision.break, 'shape', CERTAINTY);
   }
+}
+
+/**
+ * A sentence that counts things may have figures where lines begin, by chance: "that / 12 boats, of which 3". Then most lines before
+ * them lean on what follows, which few entries do.
+ */
+function areCutShort({ flags }: LineTable, { line }: SeamTable, first: number, shapes: readonly number[]): boolean {
+  let entries = 0;
+  let leaning = 0;
+  for (let at = 1; at < shapes.length; at++) {
+    if ((shapes[at]! & Shape.figureBefore) === 0) continue;
+    entries++;
+    if (flags[line[first + at - 1]!]! & (Flag.endsFunctionWord | Flag.endsHyphen)) leaning++;
+  }
+  return leaning * 2 > entries;
 }
 
 const LONGEST_TOGETHER = 72;

@@ -27,7 +27,11 @@ export function findCode(source: string, table: LineTable): void {
       for (; line <= closing; line++) markCode(table, line);
       continue;
     }
-    const laidOutEnd = Math.max(endOfKeyTree(source, table, line), endOfSession(source, table, line));
+    const laidOutEnd = Math.max(
+      endOfKeyTree(source, table, line),
+      endOfSession(source, table, line),
+      endOfSettings(source, table, line),
+    );
     if (laidOutEnd > line) {
       for (; line < laidOutEnd; line++) markCode(table, line);
       continue;
@@ -72,6 +76,22 @@ function endOfSession(source: string, { kind, index, from, to }: LineTable, firs
   let end = first;
   while (end < index.count && kind[end] === LineKind.prose) end++;
   return end;
+}
+
+const SETTING = /^(?:[\w.-]+\s?=(?:\s?\S.*)?|\[[\w .:-]+\]|[;#].*)$/;
+const FEWEST_SETTINGS = 3;
+
+/** The line behind settings, "name = value", with heads in brackets and comments; `first` where there are too few. */
+function endOfSettings(source: string, { kind, index, from, to }: LineTable, first: number): number {
+  let end = first;
+  let settings = 0;
+  while (end < index.count && kind[end] === LineKind.prose) {
+    const text = source.slice(from[end], to[end]);
+    if (!SETTING.test(text)) return first;
+    if (/^[\w.-]/.test(text)) settings++;
+    end++;
+  }
+  return settings >= FEWEST_SETTINGS ? end : first;
 }
 
 const KEY = /^(?:- )?[A-Za-z_][\w.-]*:(?: \S.*)?$/;

@@ -57,24 +57,18 @@ export function findTables(source: string, table: LineTable): void {
 }
 
 /**
- * Lines of several cells right beside rows are rows too, whatever columns their cells stand in; and lines near rows that end with a
- * figure right under or over theirs.
+ * Lines of several cells right beside rows are rows too, whatever columns their cells stand in; and lines that end with a figure in the
+ * same column as theirs.
  */
 function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wideSpaces>): void {
   if (!table.kind.includes(LineKind.tableRow)) return;
   const { kind } = table;
   const { count } = table.index;
   const candidates: number[] = [];
-  /** Where the figures of a table end, and lines that end with a figure, from the last blank line on. */
-  let edges = new Set<number>();
-  let figures: { readonly line: number; readonly edge: number }[] = [];
-  const endGroup = () => {
-    for (const { line, edge } of figures) if (edges.has(edge)) kind[line] = LineKind.tableRow;
-    edges = new Set();
-    figures = [];
-  };
+  /** The columns where figures of tables end, and lines that end with a figure. */
+  const edges = new Set<number>();
+  const figures: { readonly line: number; readonly edge: number }[] = [];
   for (let line = 0; line < count; line++) {
-    if (kind[line] === LineKind.blank) endGroup();
     if (kind[line] !== LineKind.prose && kind[line] !== LineKind.tableRow) continue;
     const row = wide.isIn(table, line) ? readRow(source, table, line) : undefined;
     if (row?.figureEnd !== undefined && kind[line] === LineKind.tableRow) edges.add(row.figureEnd);
@@ -84,7 +78,7 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
     if (kind[line - 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
     else candidates.push(line);
   }
-  endGroup();
+  for (const { line, edge } of figures) if (edges.has(edge)) kind[line] = LineKind.tableRow;
   for (const line of candidates.toReversed()) if (kind[line + 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
 }
 

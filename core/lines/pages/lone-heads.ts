@@ -66,7 +66,10 @@ function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
   if (line === undefined || after === undefined || !(table.flags[after]! & Flag.startsLower)) return false;
   const text = textAt(source, table, kept, 0);
   const head = text.replace(/\s+/g, ' ');
-  if (!mayStandAlone(table, line, text.slice(0, 12), head.length) || !readPageLabel(head)) return false;
+  // Old print ends its heads with a stop.
+  const stop = /\p{Ll}/u.test(text) ? 0 : Flag.endsStop;
+  if (!mayStandAlone(table, line, text.slice(0, 12), head.length, stop)) return false;
+  if (!readPageLabel(stop ? head.replace(/\.$/, '') : head)) return false;
   if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
   return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
 }
@@ -74,8 +77,15 @@ function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
 /** The number of a section: heads of pages have no such. */
 const SECTION = /^\d{1,2}(?:\.\d{1,2})+\.?\s/;
 
-function mayStandAlone({ kind, flags, chars }: LineTable, line: number, start: string, length = chars[line]!): boolean {
-  if (isDropped(kind[line]!) || length > LONGEST || flags[line]! & (ENDS | Flag.startsMarker)) return false;
+/** `passed` are flags that do not count against it. */
+function mayStandAlone(
+  { kind, flags, chars }: LineTable,
+  line: number,
+  start: string,
+  length = chars[line]!,
+  passed = 0,
+): boolean {
+  if (isDropped(kind[line]!) || length > LONGEST || flags[line]! & (ENDS | Flag.startsMarker) & ~passed) return false;
   if (SECTION.test(start)) return false;
   return start.startsWith('©') || (flags[line]! & BEGINS) !== 0;
 }

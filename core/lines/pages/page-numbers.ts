@@ -76,16 +76,21 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
 }
 
 const SHORTEST_PROSE = 25;
+/** The second line of a head, in characters. */
+const LONGEST_SECOND = 40;
 /** Lines of furniture before this one, at the most. */
 const FARTHEST_BEFORE = 3;
 
 /**
- * Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it in small letters. What was
- * copied may begin in the middle of a page: nothing is before its head then.
+ * Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it, or behind the second line
+ * of a head, in small letters. What was copied may begin in the middle of a page: nothing is before its head then.
  */
 function partsSentence({ flags, chars }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const goesOn = (line: number | undefined) => line !== undefined && (flags[line]! & Flag.startsLower) !== 0;
   const after = lines[place + 1];
-  if (after === undefined || !(flags[after]! & Flag.startsLower)) return false;
+  const isOfHead = after !== undefined && chars[after]! <= LONGEST_SECOND && !(flags[after]! & Flag.endsStop);
+  const breaksOff = place > 0 && !(flags[lines[place - 1]!]! & Flag.endsStop);
+  if (!goesOn(after) && !(isOfHead && breaksOff && goesOn(lines[place + 2]))) return false;
   if (place === 0) return true;
   for (let before = place - 1; before >= Math.max(0, place - FARTHEST_BEFORE); before--) {
     const line = lines[before]!;

@@ -27,7 +27,7 @@ function show({ goesOn = false, text = TEXT } = {}) {
     undo: jest.fn(),
     redo: jest.fn(),
     arrive: () => undefined,
-    takeKeys: () => () => undefined,
+    takeKeys: jest.fn<Editor['takeKeys']>(() => () => undefined),
     stand: () => undefined,
     enterBy: jest.fn(),
     entry: () => undefined,
@@ -146,6 +146,14 @@ describe('keys in a paragraph that is typed in', () => {
     beginAt(10);
     fireEvent.keyDown(words(), { key: 'Backspace' });
     expect(edit.mock.calls[0]![1]).toMatchObject({ kind: 'insert', from: 8, to: 10, insert: '' });
+  });
+
+  test('where another paragraph takes the keys, though this one was not told that it lost the focus', () => {
+    const { beginAt, editor } = show();
+    beginAt(3);
+    const [, leave] = jest.mocked(editor.takeKeys).mock.calls.at(-1)!;
+    act(leave);
+    expect(isEditing()).toBe(false);
   });
 
   test('Escape leaves', () => {

@@ -49,7 +49,16 @@ export function EditableWords(props: EditableWordsProps) {
   };
 
   const press = useRef<(key: Keystroke) => boolean>(() => false);
-  useLayoutEffect(() => (isEditing ? editor.takeKeys((key) => press.current(key)) : undefined), [isEditing, editor]);
+  useLayoutEffect(
+    () =>
+      isEditing
+        ? editor.takeKeys(
+            (key) => press.current(key),
+            () => setEditing(false),
+          )
+        : undefined,
+    [isEditing, editor],
+  );
   useLayoutEffect(() => {
     if (!isEditing || !wanted.current || !element.current) return;
     element.current.focus({ preventScroll: true });

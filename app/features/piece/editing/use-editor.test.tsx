@@ -31,7 +31,10 @@ test('keys wait while the caret is on its way, and until the row that it was han
   type('ry');
   expect(editor.arrive(MERGED, other)).toBeUndefined();
   const pressed: string[] = [];
-  editor.takeKeys(({ key }) => pressed.push(key) > 0);
+  editor.takeKeys(
+    ({ key }) => pressed.push(key) > 0,
+    () => undefined,
+  );
   editor.stand(other);
   expect(pressed).toEqual([]);
   editor.stand(heir);
@@ -41,10 +44,29 @@ test('keys wait while the caret is on its way, and until the row that it was han
 test('where nothing is to be done the keys that waited go on where the caret is', async () => {
   const editor = show({});
   const pressed: string[] = [];
-  editor.takeKeys(({ key }) => pressed.push(key) > 0);
+  editor.takeKeys(
+    ({ key }) => pressed.push(key) > 0,
+    () => undefined,
+  );
   const made = editor.edit(20, JOIN);
   type('so');
   await act(() => made);
   expect(pressed.join('')).toBe('so');
   expect(type('x')).toEqual([true]);
+});
+
+test('a paragraph from which another takes the keys is left, and may take them again', () => {
+  const editor = show({});
+  const told: string[] = [];
+  const take = (row: string) =>
+    editor.takeKeys(
+      () => true,
+      () => told.push(row),
+    );
+  take('first');
+  const stop = take('second');
+  expect(told).toEqual(['first']);
+  stop();
+  take('first');
+  expect(told).toEqual(['first']);
 });

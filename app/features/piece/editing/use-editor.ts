@@ -20,8 +20,11 @@ export interface Editor {
   redo(): void;
   /** Whether the caret is on its way into this row, which now says this: then it is handed over, once, and keys wait for the heir. */
   arrive(row: { readonly from: number; readonly to: number; readonly text: string }, heir: object): Arrival | undefined;
-  /** The paragraph that is typed in takes the keys that waited, false for those it cannot; gives the way to take no more. */
-  takeKeys(press: (key: Keystroke) => boolean): () => void;
+  /**
+   * The paragraph that is typed in takes the keys that waited, false for those it cannot; gives the way to take no more. Where
+   * another takes them from it, it is told to leave: an element that was drawn anew does not always tell that it lost the focus.
+   */
+  takeKeys(press: (key: Keystroke) => boolean, leave: () => void): () => void;
   /** The caret stands where this heir is, which presses the keys that waited. */
   stand(heir: object): void;
   /** Goes to the beginning or the end of the paragraph that is focused next. */
@@ -73,7 +76,7 @@ export function useEditor(
 ): Editor {
   const way = useRef<Way>(undefined);
   const waiting = useRef<Keystroke[]>([]);
-  const taker = useRef<(key: Keystroke) => boolean>(undefined);
+  const taker = useRef<{ readonly press: (key: Keystroke) => boolean; readonly leave: () => void }>(undefined);
   /** Done when the worker knows of all steps that were made of edits. */
   const last = useRef<Promise<unknown>>(Promise.resolve());
   const entry = useRef<'start' | 'end'>(undefined);
@@ -106,7 +109,7 @@ export function useEditor(
       while (!way.current && taker.current && waiting.current.length > 0) {
         // Out of the list at first: what it does may wait for the caret again, and let others wait behind it.
         const next = waiting.current.shift()!;
-        if (taker.current(next)) continue;
+        if (taker.current.press(next)) continue;
         waiting.current.unshift(next);
         return;
       }
@@ -152,10 +155,12 @@ export function useEditor(
         way.current = { ...way.current, heir };
         return caret;
       },
-      takeKeys(press) {
-        taker.current = press;
+      takeKeys(press, leave) {
+        taker.current?.leave();
+        const own = { press, leave };
+        taker.current = own;
         return () => {
-          if (taker.current === press) taker.current = undefined;
+          if (taker.current === own) taker.current = undefined;
         };
       },
       stand(heir) {
