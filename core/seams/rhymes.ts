@@ -11,7 +11,7 @@ const LONGEST = 52;
 /** Of the longest line of a stanza: the last line of a paragraph may be any shorter. */
 const SHORTEST = 0.55;
 const FEWEST_PAIRS = 2;
-/** Of the lines of all stanzas; chance makes one or two in a hundred rhyme. */
+/** Of the lines of a stanza; chance makes one or two in a hundred rhyme. */
 const LEAST_SHARE = 0.5;
 
 /**
@@ -20,21 +20,29 @@ const LEAST_SHARE = 0.5;
  */
 export function keepRhymedLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
-  const stanzas = [...groupsOf(seams)].filter(([first, last]) => mayBeStanza(table, seams, first, last));
-  let lines = 0;
+  const groups = [...groupsOf(seams)].filter(([first, last]) => mayBeStanza(table, seams, first, last));
   let pairs = 0;
-  let rhymed = 0;
-  for (const [first, last] of stanzas) {
+  const rhymed = groups.filter(([first, last]) => {
     const ends = Array.from({ length: last - first + 1 }, (_, at) => lastWord(source, table, seams.line[first + at]!));
     const found = rhymesOf(ends);
-    lines += ends.length;
     pairs += found.pairs;
-    rhymed += found.lines;
-  }
-  if (pairs < FEWEST_PAIRS || rhymed < lines * LEAST_SHARE) return;
-  for (const [first, last] of stanzas)
+    return found.lines >= ends.length * LEAST_SHARE;
+  });
+  if (pairs < FEWEST_PAIRS || rhymed.length === 0) return;
+  // In a text of nothing wider a stanza may rhyme to the ear alone: "chair" and "bare".
+  const isPoem = widestOf(table, seams, groups) >= widestOf(table, seams, [[0, seams.count]]);
+  const sizes = new Set(rhymed.map(([first, last]) => last - first));
+  for (const [first, last] of isPoem ? groups.filter(([from, to]) => sizes.has(to - from)) : rhymed)
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY);
+}
+
+/** Characters of the widest line of some groups. */
+function widestOf({ chars }: LineTable, { line }: SeamTable, groups: readonly (readonly [number, number])[]): number {
+  let widest = 0;
+  for (const [first, last] of groups)
+    for (let place = first; place <= last; place++) widest = Math.max(widest, chars[line[place]!]!);
+  return widest;
 }
 
 function mayBeStanza(table: LineTable, { line }: SeamTable, first: number, last: number): boolean {
