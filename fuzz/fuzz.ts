@@ -14,6 +14,8 @@ import { anyText, realisticText, shortUnit } from './texts.ts';
 interface Options {
   readonly seconds: number;
   readonly seed: number;
+  /** The last seed; none: as many as there is time for. */
+  readonly to?: number;
   readonly law?: string;
   readonly keep?: true;
 }
@@ -32,7 +34,7 @@ interface Outcome {
   readonly failures: number;
 }
 
-function fuzz({ seconds, seed, law: only, keep }: Options): Outcome {
+function fuzz({ seconds, seed, to = Infinity, law: only, keep }: Options): Outcome {
   const end = performance.now() + seconds * 1000;
   const ordinary = ordinaryTime();
   const failures: string[] = [];
@@ -67,7 +69,7 @@ function fuzz({ seconds, seed, law: only, keep }: Options): Outcome {
 
   const ids = [...LAWS, IDEMPOTENCE].map(({ id }) => id).concat(GROWTH);
   let next = seed;
-  for (; performance.now() < end && ids.some(isTried); next++) {
+  for (; performance.now() < end && next <= to && ids.some(isTried); next++) {
     for (const law of LAWS) if (isTried(law.id)) tryLaw(law, anyText, next);
     if (isTried(IDEMPOTENCE.id)) tryLaw(IDEMPOTENCE, realisticText, next);
     if (isTried(GROWTH)) tryGrowth(next);
@@ -98,6 +100,7 @@ function wholeNumber(value: string): number {
 const options = new Command('fuzz')
   .option('--seconds <number>', 'how long to try', wholeNumber, 60)
   .option('--seed <number>', 'where to begin: the same seed gives the same texts', wholeNumber, Date.now() % 1_000_000)
+  .option('--to <number>', 'the last seed: a faster machine tries no other texts', wholeNumber)
   .option('--law <id>', 'only this law')
   .option('--keep', 'add what fails to the known cases')
   .parse()

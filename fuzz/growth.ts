@@ -40,10 +40,15 @@ export function slowness(unit: string, ordinary: number): string | undefined {
   const isWrong = ({ time, growth }: ReturnType<typeof look>) =>
     time > ordinary * MOST_TO_ORDINARY || growth > MOST_GROWTH;
   if (!isWrong(look(2, 1, LENGTH))) return undefined;
-  const sure = look(3, 3, LENGTH * 2);
+  let sure = look(3, 3, LENGTH * 2);
   // The machine may be busier by now.
-  const ordinaryNow = Math.max(ordinary, ordinaryTime());
-  if (sure.time <= ordinaryNow * MOST_TO_ORDINARY && sure.growth <= MOST_GROWTH) return undefined;
+  let ordinaryNow = Math.max(ordinary, ordinaryTime());
+  const isFine = () => sure.time <= ordinaryNow * MOST_TO_ORDINARY && sure.growth <= MOST_GROWTH;
+  if (isFine()) return undefined;
+  // The collector of memory comes when it likes: what is wrong is so again.
+  sure = look(3, 3, LENGTH * 2);
+  ordinaryNow = Math.max(ordinaryNow, ordinaryTime());
+  if (isFine()) return undefined;
   const toOrdinary = (sure.time / ordinaryNow).toFixed(1);
   return `${toOrdinary} times as long as ordinary text, growing ${sure.growth.toFixed(2)} times as fast as its length`;
 }
