@@ -4,6 +4,8 @@ import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.88;
+/** Beside wider lines, which may be wrapped prose of which a few lines rhyme by chance: that is asked about. */
+const CERTAINTY_BESIDE_PROSE = 0.8;
 const FEWEST_LINES = 4;
 const MOST_LINES = 24;
 /** Characters; prose is rarely set as narrow. */
@@ -31,10 +33,11 @@ export function keepRhymedLines(source: string, table: LineTable, seams: SeamTab
   if (pairs < FEWEST_PAIRS || rhymed.length === 0) return;
   // In a text of nothing wider a stanza may rhyme to the ear alone: "chair" and "bare".
   const isPoem = widestOf(table, seams, groups) >= widestOf(table, seams, [[0, seams.count]]);
+  const certainty = isPoem ? CERTAINTY : CERTAINTY_BESIDE_PROSE;
   const sizes = new Set(rhymed.map(([first, last]) => last - first));
   for (const [first, last] of isPoem ? groups.filter(([from, to]) => sizes.has(to - from)) : rhymed)
     for (let seam = first; seam < last; seam++)
-      if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY);
+      if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', certainty);
 }
 
 /** Characters of the widest line of some groups. */
