@@ -26,6 +26,8 @@ export const HOSTILE: readonly string[] = [
   'HEAD\n12\n\f',
   '1 Foot.\n12\n\f',
   '> a\n',
+  '# a\n',
+  '  # a\n  # a\n# a\n',
   '((((',
   '[4][4]',
   '    set in line here\n    and another one\n\n',

@@ -40,15 +40,14 @@ export function slowness(unit: string, ordinary: number): string | undefined {
   const isWrong = ({ time, growth }: ReturnType<typeof look>) =>
     time > ordinary * MOST_TO_ORDINARY || growth > MOST_GROWTH;
   if (!isWrong(look(2, 1, LENGTH))) return undefined;
-  let sure = look(3, 3, LENGTH * 2);
-  // The machine may be busier by now.
-  let ordinaryNow = Math.max(ordinary, ordinaryTime());
-  const isFine = () => sure.time <= ordinaryNow * MOST_TO_ORDINARY && sure.growth <= MOST_GROWTH;
-  if (isFine()) return undefined;
-  // The collector of memory comes when it likes: what is wrong is so again.
-  sure = look(3, 3, LENGTH * 2);
-  ordinaryNow = Math.max(ordinaryNow, ordinaryTime());
-  if (isFine()) return undefined;
+  // The machine may be busier by now, and the collector of memory comes when it likes: what is wrong is so twice.
+  let ordinaryNow = ordinary;
+  let sure = { time: 0, growth: 0 };
+  for (let times = 0; times < 2; times++) {
+    sure = look(3, 3, LENGTH * 2);
+    ordinaryNow = Math.max(ordinaryNow, ordinaryTime());
+    if (sure.time <= ordinaryNow * MOST_TO_ORDINARY && sure.growth <= MOST_GROWTH) return undefined;
+  }
   const toOrdinary = (sure.time / ordinaryNow).toFixed(1);
   return `${toOrdinary} times as long as ordinary text, growing ${sure.growth.toFixed(2)} times as fast as its length`;
 }

@@ -1,4 +1,5 @@
 import { Element, Region, type Layout, type LayoutRange } from '../layout/layout.ts';
+import type { Look } from '../layout/looks.ts';
 import type { Document } from './document.ts';
 
 /** How a block is written. */
@@ -36,19 +37,14 @@ export interface DocumentWriter {
   finish(beside?: Pick<Document, 'title' | 'encoding'>): Document;
 }
 
-/** What a word processor says of a run of words. */
-export interface Look {
-  readonly isStrong?: boolean;
-  readonly isEmphasis?: boolean;
-  readonly link?: string;
-}
-
 /** Writes words that have a look of their own. */
-export function writeWith({ isStrong, isEmphasis, link }: Look, text: string, writer: DocumentWriter): void {
+export function writeWith({ isStrong, isEmphasis, isCode, link }: Look, text: string, writer: DocumentWriter): void {
   if (link !== undefined) writer.beginRange('link', link);
   if (isStrong) writer.beginRange('strong');
   if (isEmphasis) writer.beginRange('emphasis');
+  if (isCode) writer.beginRange('code');
   writer.write(text);
+  if (isCode) writer.endRange();
   if (isEmphasis) writer.endRange();
   if (isStrong) writer.endRange();
   if (link !== undefined) writer.endRange();

@@ -25,13 +25,12 @@ function whole(run: Run, stretches: readonly LookStretch[]): Run {
   return around ? { ...run, look: around.look } : run;
 }
 
-/** A run as it stands in the source, in parts; what was trimmed off its ends is not said by any. */
+/** A run as it stands in the source, in parts; whole where the ends of the row cut its text short. */
 function cut(run: Run, stretches: readonly LookStretch[]): Run[] {
-  // Only its first or its last run begins or ends otherwise than in the source.
-  const start = run.to - run.from === run.text.length ? run.from : undefined;
-  if (start === undefined) return [run];
+  if (run.to - run.from !== run.text.length) return [run];
+  const start = run.from;
   const parts: Run[] = [];
-  let at = run.from;
+  let at = start;
   const push = (to: number, look: Run['look']) => {
     if (to <= at) return;
     parts.push({ ...run, from: at, to, text: run.text.slice(at - start, to - start), ...(look && { look }) });

@@ -39,12 +39,18 @@ describe('Rich Text Format', () => {
 
   test('addresses of links are kept beside their words', async () => {
     const link = '{\\field{\\*\\fldinst {HYPERLINK "https://saltfern.example/mills" }}{\\fldrslt {\\ul the mills}}}';
+    const there = '{\\field{\\*\\fldinst HYPERLINK "https://saltfern.example/a" \\\\l "oak"}{\\fldrslt oak}}';
     const place = '{\\field{\\*\\fldinst HYPERLINK \\\\l "top"}{\\fldrslt the top}}';
-    const file = bytes(`{\\rtf1\\ansi See ${link} or ${place} now.\\par}`);
+    const file = bytes(`{\\rtf1\\ansi See ${link} or ${place} of ${there} now.\\par}`);
     expect(await readDocument(file)).toMatchObject({
       document: {
-        text: 'See the mills or the top now.\n',
-        layout: { ranges: [{ kind: 'link', address: 'https://saltfern.example/mills', from: 4, to: 13 }] },
+        text: 'See the mills or the top of oak now.\n',
+        layout: {
+          ranges: [
+            { kind: 'link', address: 'https://saltfern.example/mills', from: 4, to: 13 },
+            { kind: 'link', address: 'https://saltfern.example/a#oak', from: 28, to: 31 },
+          ],
+        },
       },
     });
   });

@@ -1,6 +1,7 @@
 import { Element } from '../../layout/layout.ts';
 import { raisedFigures } from '../../text/raised-figures.ts';
-import { writeWith, type BlockForm, type DocumentWriter, type Look } from '../document-writer.ts';
+import type { Look } from '../../layout/looks.ts';
+import { writeWith, type BlockForm, type DocumentWriter } from '../document-writer.ts';
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import type { Numbering } from './docx-numbering.ts';
 import type { ParagraphStyle, Styles } from './docx-styles.ts';

@@ -1,4 +1,4 @@
-import type { Look } from '../document-writer.ts';
+import type { Look } from '../../layout/looks.ts';
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 
 /** A style of paragraphs, words or lists. */

@@ -81,8 +81,12 @@ function endOfSession(source: string, { kind, index, from, to }: LineTable, firs
 const SETTING = /^(?:[\w.-]+\s?=(?:\s?\S.*)?|\[[\w .:-]+\]|[;#].*)$/;
 const FEWEST_SETTINGS = 3;
 
-/** The line behind settings, "name = value", with heads in brackets and comments; `first` where there are too few. */
+/**
+ * The line behind settings, "name = value", with heads in brackets and comments, that fill a group of lines; `first` where there are
+ * too few. A group is looked at from its first line alone, so that no line is read again and again.
+ */
 function endOfSettings(source: string, { kind, index, from, to }: LineTable, first: number): number {
+  if (first > 0 && kind[first - 1] !== LineKind.blank) return first;
   let end = first;
   let settings = 0;
   while (end < index.count && kind[end] === LineKind.prose) {

@@ -35,7 +35,7 @@ export function titledHeads(source: string, table: LineTable, kept: KeptLines): 
   return [...heads].filter(([, title]) => titles.has(title)).map(([place]) => place);
 }
 
-/** Letters and figures of a title by which nearly all other lines are told from it. No more than a title has. */
+/** So many letters and figures tell nearly all other lines from a title, and each title has as many. */
 const BEGINNING = 3;
 
 /** The first letters and figures of a line, in small letters; fewer where the line has no more. */

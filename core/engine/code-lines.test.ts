@@ -1,0 +1,19 @@
+import { expect, jest, test } from '@jest/globals';
+import { clean } from '../cleaning/clean.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+
+/** How often words are cut out of a text while it is cleaned. */
+function cuts(text: string): number {
+  const slice = jest.spyOn(String.prototype, 'slice');
+  clean(text, DEFAULT_STYLE);
+  const count = slice.mock.calls.length;
+  slice.mockRestore();
+  return count;
+}
+
+test.each([['# a\n'], ['  # a\n  # a\n# a\n'], ['; a\n[b]\n'], ['a = b\n']])(
+  'twice as many lines %j are not read more than twice as often',
+  (unit) => {
+    expect(cuts(unit.repeat(1600))).toBeLessThan(2.5 * cuts(unit.repeat(800)));
+  },
+);
