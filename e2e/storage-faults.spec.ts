@@ -41,6 +41,7 @@ const FAULTS: Readonly<Record<string, { readonly put: () => void; readonly said:
 async function worksWithoutStorage(page: Page): Promise<void> {
   await pasteParts(page, { 'text/plain': WRAPPED });
   await pieceIsReady(page);
+  await expect(page.getByRole('button', { name: 'Not stored' })).toBeVisible();
   expect(await cleanTexts(page)).toEqual(CLEANED);
   expect((await copyClean(page)).plain).toContain(CLEANED[0]);
   await page.getByRole('link', { name: 'Output' }).click();
@@ -110,6 +111,9 @@ test('storage that no longer answers is said, and a text that it does not take i
   await page.getByRole('button', { name: 'Open it without storing' }).click();
   await pieceIsReady(page);
   expect(await cleanTexts(page)).toEqual(CLEANED);
-  await expect(page.getByText('What you open now is not stored').first()).toBeVisible();
+  // It says so for as long as the piece is open, and on a press what to do.
+  await page.getByRole('button', { name: 'Not stored' }).click();
+  await expect(page.getByRole('dialog', { name: 'Not stored' })).toContainText('gone when this page is closed');
+  await page.keyboard.press('Escape');
   await expect(page.getByText('The browser’s storage has not answered for some seconds')).toBeHidden();
 });

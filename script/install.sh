@@ -8,11 +8,16 @@ install_packages() {
   fi
 }
 
-# Debian's Chromium, for the browser journeys.
+# Debian's headless Chromium, for the browser journeys; where it cannot be had, the whole browser does as well.
 install_chromium() {
-  [ -x /usr/bin/chromium ] && return 0
-  echo "Installing Chromium…"
+  [ -x /usr/bin/chromium-headless-shell ] && return 0
+  install_debian chromium-headless-shell || [ -x /usr/bin/chromium ] || install_debian chromium
+}
+
+install_debian() {
+  echo "Installing $1…"
   local as_root=""
   [ "$(id -u)" -eq 0 ] || as_root="sudo"
-  $as_root apt-get update -qq && DEBIAN_FRONTEND=noninteractive $as_root apt-get install -y -qq chromium >/dev/null
+  local wait="-o Acquire::http::Timeout=30 -o Acquire::Retries=1"
+  $as_root apt-get $wait update -qq && DEBIAN_FRONTEND=noninteractive $as_root apt-get $wait install -y -qq "$1" >/dev/null
 }

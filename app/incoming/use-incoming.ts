@@ -104,7 +104,6 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     const withoutStoring = async () => {
       await doWithout('done-without');
       tryAgain();
-      toast(STORAGE_WORDS['done-without']);
     };
     toast({
       ...(problem === 'silent' ? UNTAKEN_WORDS : STORAGE_WORDS[problem]),

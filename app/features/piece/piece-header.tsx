@@ -10,6 +10,7 @@ import { KIND_WORDS } from '../source-kind.ts';
 import { useStepNames } from './history/use-step-names.ts';
 import { Key } from './keys/key.tsx';
 import { ChoiceChips } from './menus/choice-chips.tsx';
+import { NotStored } from './not-stored.tsx';
 import { Tally } from './tally.tsx';
 import type { PieceView } from './state/piece-context.ts';
 import type { Ready } from './state/use-cleaning.ts';
@@ -34,6 +35,7 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
       <Brand />
       <VisuallyHidden elementType="h1">{title || 'Untitled'}</VisuallyHidden>
       <TitleField key={title} title={title} onRename={onRename} />
+      <NotStored />
       {summary && (
         <Chip>
           {KIND_WORDS[summary.kind]}

@@ -19,6 +19,7 @@ import { useCopy } from './state/use-copy.ts';
 import { useDecisions } from './state/use-decisions.ts';
 import { useNoting } from './state/use-noting.ts';
 import { usePieceKeys } from './state/use-piece-keys.ts';
+import { underWay } from './state/under-way.ts';
 import { useSaving } from './state/use-saving.ts';
 import { useFailedPassNews } from './state/use-failed-pass-news.ts';
 import { useSlowRuleNews } from './state/use-slow-rule-news.ts';
@@ -60,13 +61,16 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const answered = useCallback((key: string) => save({ intent: 'answered', key }), [save]);
   const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
   const cleaning = useCleaning(text, decisions);
-  const { state, slowRules } = cleaning;
+  const { state, slowRules, told } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const [shape, setOwnShape] = useState(storedShape);
   const [styles, setStyles] = useState(storedStyles);
   const [declined, setDeclined] = useState(stored.declined);
-  const copy = useCopy(ready?.client, shape);
+  const [answers] = useState(underWay);
+  const { latest } = decisions;
+  const upToDate = useCallback(() => answers.ended().then(() => told(latest())), [answers, told, latest]);
+  const copy = useCopy(ready?.client, shape, upToDate);
   const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();
   const toText = useToText(stored.piece.id);
@@ -135,6 +139,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
     takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
     copy: () => copy?.(),
     lost,
+    underWay: answers,
     answered,
     decisions,
     slowRules,

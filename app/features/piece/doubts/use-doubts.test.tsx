@@ -6,6 +6,7 @@ import type { GivenAnswer } from '../../../../storage/notes.ts';
 import type { DoubtService, NextDoubt } from '../../../../worker/protocol.ts';
 import { lostWork } from '../state/lost-work.ts';
 import { keepPlace } from '../state/place-keeper.ts';
+import { underWay } from '../state/under-way.ts';
 import type { DoubtedPiece } from './use-doubts.ts';
 
 const keepAnswer = jest.fn<(id: string, given: GivenAnswer) => Promise<void>>(async () => undefined);
@@ -53,16 +54,19 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
       decisions: { take },
       place,
       lost: work,
+      underWay: ways,
       answered,
     }) as unknown as DoubtedPiece;
   const place = keepPlace();
   const work = lostWork(undefined, lost);
+  const ways = underWay();
   const mount = () => renderHook(({ version }) => useDoubts(pieceOf(version)), { initialProps: { version: 1 } });
   return {
     mount,
     take,
     answered,
     answer,
+    ended: ways.ended,
     slow: () => (isSlow = true),
     go: () => held.splice(0).forEach((one) => one()),
   };
@@ -71,6 +75,22 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
 const settle = () => act(async () => undefined);
 
 describe('answers', () => {
+  test('are under way until their step is taken', async () => {
+    const piece = start(['a', 'b']);
+    const { result } = piece.mount();
+    await settle();
+    piece.slow();
+    act(() => result.current.answer('other', false));
+    const isEnded = jest.fn();
+    const ended = piece.ended().then(isEnded);
+    await settle();
+    expect(isEnded).not.toHaveBeenCalled();
+    expect(piece.take).not.toHaveBeenCalled();
+    piece.go();
+    await act(() => ended);
+    expect(piece.take).toHaveBeenCalledTimes(1);
+  });
+
   test('go to the question that was seen; the next is seen at once, and each is kept until its step is taken', async () => {
     const piece = start(['a', 'b', 'c']);
     const { result } = piece.mount();

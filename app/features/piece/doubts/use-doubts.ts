@@ -23,14 +23,14 @@ export interface Doubts {
   show(): void;
 }
 
-export type DoubtedPiece = Pick<PieceView, 'id' | 'ready' | 'decisions' | 'place' | 'lost' | 'answered'>;
+export type DoubtedPiece = Pick<PieceView, 'id' | 'ready' | 'decisions' | 'place' | 'lost' | 'underWay' | 'answered'>;
 
 /**
  * Asks the worker for the next doubt after each change. An answer goes to the doubt that was on the screen when it was given; the
  * one after it is shown at once, from what is known, and answers to it are taken while the first is on its way.
  */
 export function useDoubts(piece: DoubtedPiece): Doubts {
-  const { id, ready, decisions, place, answered } = piece;
+  const { id, ready, decisions, place, underWay, answered } = piece;
   const { client, version } = ready;
   const [order, setOrder] = useState<DoubtOrder>('reading');
   const [later, setLater] = useState<readonly string[]>([]);
@@ -87,7 +87,7 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
         shown.current = { left: left - 1, view: upcoming, following: rest };
         setNext(shown.current);
       }
-      client.doubts.answer(key, given, alike, order, known).then(
+      const taken = client.doubts.answer(key, given, alike, order, known).then(
         (result) => {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
           // Answered before the last answer has come into the text, these are still counted.
@@ -101,8 +101,9 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
         },
       );
+      underWay.add(taken);
     },
-    [id, client, take, answered, order, later],
+    [id, client, take, underWay, answered, order, later],
   );
   const putOff = useCallback(() => {
     const key = shown.current?.view?.doubt.key;

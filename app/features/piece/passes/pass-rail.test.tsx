@@ -25,6 +25,7 @@ function decisionsOf(style: Style, choices: readonly Choice[] = []) {
     style,
     choices,
     history: NO_HISTORY,
+    latest: () => NO_HISTORY,
     goTo: () => undefined,
     canUndo: false,
     canRedo: false,

@@ -4,6 +4,8 @@ import { rowAt, type Place, type RowPlan } from '../../../../core/index.ts';
 import type { PlaceKeeper } from '../state/place-keeper.ts';
 
 const MOST_FRAMES = 40;
+/** Frames in which a place has stayed in sight: rows around it that were taller than guessed have moved it no more. */
+const STEADY_FRAMES = 4;
 
 /** A place to go to; `call` grows when it is called for anew. */
 export interface GoTo extends Place {
@@ -25,14 +27,24 @@ export function useGoing(
     known.current.virtualizer.scrollToIndex(rowAt(known.current.plan, from), { align: 'center' });
     let frame = 0;
     let left = MOST_FRAMES;
+    let steady = 0;
     const look = () => {
       const mark = scroller.current?.querySelector('[data-shown]');
-      if (mark) mark.scrollIntoView({ block: 'center' });
-      else if (left-- > 0) frame = requestAnimationFrame(look);
+      if (mark && (steady === 0 || !isInSight(mark, scroller.current))) {
+        mark.scrollIntoView({ block: 'center' });
+        steady = 1;
+      } else if (mark) steady++;
+      if (steady <= STEADY_FRAMES && left-- > 0) frame = requestAnimationFrame(look);
     };
     frame = requestAnimationFrame(look);
     return () => cancelAnimationFrame(frame);
   }, [from, to, call, scroller]);
+}
+
+function isInSight(mark: Element, scroller: HTMLElement | null): boolean {
+  if (!scroller) return true;
+  const [{ top, bottom }, sight] = [mark.getBoundingClientRect(), scroller.getBoundingClientRect()];
+  return top >= sight.top && bottom <= sight.bottom;
 }
 
 /** Comes back to where the person was, and notes where they are. */

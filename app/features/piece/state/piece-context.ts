@@ -6,6 +6,7 @@ import type { Offer } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { LostWork } from './lost-work.ts';
 import type { PlaceKeeper } from './place-keeper.ts';
+import type { UnderWay } from './under-way.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /** Some places of the source, shown one after another. */
@@ -36,6 +37,8 @@ export interface PieceView {
   /** Copies the clean text, plain and formatted. */
   copy(): void;
   readonly lost: LostWork;
+  /** What is to reach the worker before the clean text is what the person asked for. */
+  readonly underWay: UnderWay;
   /** The step of the answer to a doubt was taken; nothing more is to be kept of it. */
   answered(key: string): void;
   readonly ready: Ready;

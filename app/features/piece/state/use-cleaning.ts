@@ -35,6 +35,8 @@ export interface Cleaning {
   readonly state: CleaningState;
   /** Your rules that took too long on this text and were left out. */
   readonly slowRules: readonly OwnRule[];
+  /** Resolves when the worker has been told of a history or a newer one, or the cleaning has failed: what is asked of it then is as decided. */
+  told(history: History): Promise<void>;
   stop(): void;
   startAgain(): void;
 }
@@ -49,6 +51,11 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
   const wanted = useRef<Wanted>({ history, slow, rules: style.rules });
   /** What the worker was told last. */
   const told = useRef<Wanted>(wanted.current);
+  const waiting = useRef<readonly (() => void)[]>([]);
+  const tellWaiting = useCallback(() => {
+    for (const go of waiting.current) go();
+    waiting.current = [];
+  }, []);
 
   const startAgain = useCallback(() => {
     setState({ status: 'working', stage: 'lines' });
@@ -56,6 +63,7 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
   }, []);
   const fail = useCallback(
     (error: unknown) => {
+      tellWaiting();
       const rule = error instanceof SlowRuleError && wanted.current.rules?.find(({ id }) => id === error.rule);
       if (!rule) {
         const message = String(error instanceof Error ? error.message : error);
@@ -65,7 +73,7 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       setSlowRules((known) => [...known, rule]);
       startAgain();
     },
-    [startAgain],
+    [startAgain, tellWaiting],
   );
 
   useEffect(() => {
@@ -112,13 +120,17 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       .catch((error: unknown) => {
         if (client.current === own) fail(error);
       });
-  }, [history, slow, style.rules, isReady, fail]);
+    tellWaiting();
+  }, [history, slow, style.rules, isReady, fail, tellWaiting]);
 
+  const whenTold = useCallback(async (wanted: History) => {
+    if (told.current.history !== wanted) await new Promise<void>((go) => (waiting.current = [...waiting.current, go]));
+  }, []);
   const stop = useCallback(() => {
     client.current?.close();
     setState({ status: 'stopped' });
   }, []);
-  return { state, slowRules, stop, startAgain };
+  return { state, slowRules, told: whenTold, stop, startAgain };
 }
 
 /** What the worker is to know: the decisions, and which own rules are left out. */

@@ -45,15 +45,30 @@ const client = {
   copy: async () => ({ text: 'One.\n\nTwo.', html: '<p>One.</p><p>Two.</p>' }),
 } as unknown as CleanClient;
 
+const upToDate = async () => undefined;
+
 describe('copying', () => {
+  test('waits until the worker knows all that was decided', async () => {
+    let isKnown = false;
+    const asked: boolean[] = [];
+    const copy = async () => {
+      asked.push(isKnown);
+      return { text: 'One.', html: '<p>One.</p>' };
+    };
+    const known = new Promise<void>((go) => setTimeout(() => go(void (isKnown = true))));
+    useCopy({ copy } as unknown as CleanClient, USUAL_SHAPE, () => known)!();
+    await said();
+    expect(asked).toEqual([true]);
+  });
+
   test('writes the clean text plain and formatted, and says how much it was', async () => {
-    useCopy(client, USUAL_SHAPE)!();
+    useCopy(client, USUAL_SHAPE, upToDate)!();
     expect(await said()).toEqual({ text: 'Clean text copied', detail: '2 paragraphs, 10 characters' });
     expect(Object.fromEntries(board)).toEqual({ 'text/plain': 'One.\n\nTwo.', 'text/html': '<p>One.</p><p>Two.</p>' });
   });
 
   test('there is nothing to copy while nothing is cleaned', () => {
-    expect(useCopy(undefined, USUAL_SHAPE)).toBeUndefined();
+    expect(useCopy(undefined, USUAL_SHAPE, upToDate)).toBeUndefined();
   });
 
   test('rows go as lines with tabs and as a table whose cells are no tags', async () => {
@@ -96,7 +111,7 @@ describe('over plain http', () => {
       });
       return document.dispatchEvent(event);
     };
-    useCopy(client, USUAL_SHAPE)!();
+    useCopy(client, USUAL_SHAPE, upToDate)!();
     expect(await said()).toMatchObject({ text: 'Clean text copied' });
     expect(Object.fromEntries(board)).toEqual({ 'text/plain': 'One.\n\nTwo.', 'text/html': '<p>One.</p><p>Two.</p>' });
   });

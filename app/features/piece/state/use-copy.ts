@@ -2,11 +2,15 @@ import type { OutputShape, Spot, Written } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { toast } from '../../../ui/toasts.tsx';
 
-/** Writes the clean text to the clipboard, plain and rich at once, and says what it did. */
-export function useCopy(client: CleanClient | undefined, shape: OutputShape): (() => void) | undefined {
+/** Writes the clean text to the clipboard, plain and rich at once, and says what it did; `upToDate` resolves when the worker knows all. */
+export function useCopy(
+  client: CleanClient | undefined,
+  shape: OutputShape,
+  upToDate: () => Promise<void>,
+): (() => void) | undefined {
   if (!client) return undefined;
   return () => {
-    const copied = client.copy(shape);
+    const copied = upToDate().then(() => client.copy(shape));
     write('Clean text copied', { plain: copied.then(({ text }) => text), html: copied.then(({ html }) => html) });
   };
 }

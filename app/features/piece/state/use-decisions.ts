@@ -24,6 +24,8 @@ export interface Decisions {
   readonly history: History;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
+  /** The history with what was taken since the screen was drawn. */
+  latest(): History;
   take(step: Step): void;
   undo(): void;
   redo(): void;
@@ -71,6 +73,7 @@ export function useDecisions(stored: History, save: (write: PieceWrite) => void)
     history,
     canUndo: canUndo(history),
     canRedo: canRedo(history),
+    latest: useCallback(() => latest.current, []),
     take,
     undo: useCallback(() => move(undo), [move]),
     redo: useCallback(() => move(redo), [move]),
