@@ -3,8 +3,10 @@ import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 
 const BULLETS = '•‣◦▪▫●○■□・–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□・';
+/** Signs that open items where a space follows; at the end those of symbol fonts, in the range where their signs are put. */
+const SPACED_BULLETS = /[➢➤➔►▶▸▹◆◇❖❑❏✓✔✗✘☐☑☒☞\uf020-\uf0ff]/;
 const NUMBERED =
-  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S)|(?:\d{1,2}|[一二三四五六七八九十]{1,3})[、．](?=\S)|[（(][一二三四五六七八九十]{1,3}[）)]|[①-⑳])/u;
+  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]?\](?=\s+\S)|\( ?\)(?=\s+\S)|(?:\d{1,2}|[一二三四五六七八九十]{1,3})[、．](?=\S)|[（(][一二三四五六七八九十]{1,3}[）)]|[①-⑳])/u;
 
 /** What else than a figure or a letter a numbered marker begins with. */
 const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
@@ -12,11 +14,18 @@ const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {
   const char = source[from]!;
-  if (isSureBullet(char)) return 1;
-  if (BULLETS.includes(char)) return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
+  if (SURE_BULLETS.includes(char)) return 1;
+  if (BULLETS.includes(char) || SPACED_BULLETS.test(char))
+    return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
+  if (char === 'o' && isRingBullet(source, from)) return 1;
   const code = source.charCodeAt(from);
   if (!isDigit(code) && !OPENING_MARKERS.includes(char) && !isMarkerLetter(source, from)) return 0;
   return NUMBERED.exec(source.slice(from, Math.min(to, from + 24)))?.[0].length ?? 0;
+}
+
+/** The letter with which plain texts draw a ring: set in, with more than one space behind it. */
+function isRingBullet(source: string, from: number): boolean {
+  return /^[ \t]/.test(source.slice(from - 1, from)) && /^(?: {2,3}|\t)\S/.test(source.slice(from + 1, from + 5));
 }
 
 function isMarkerLetter(source: string, from: number): boolean {
@@ -30,7 +39,7 @@ function isMarkerLetter(source: string, from: number): boolean {
 
 /** Whether a sign opens list items and hardly anything else. */
 export function isSureBullet(char: string): boolean {
-  return SURE_BULLETS.includes(char);
+  return SURE_BULLETS.includes(char) || SPACED_BULLETS.test(char);
 }
 
 /** Whether a line is a rule: four or more of one sign and nothing else. Stars apart ("* * *") are a section break, not a rule. */

@@ -1,6 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
@@ -37,6 +38,7 @@ import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
+import { joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -97,6 +99,10 @@ export function decideSeams(
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
+  if (mark === undefined) {
+    joinWrappedEntries(table, seams, verdicts);
+    joinAfterArticles(source, table, seams, verdicts);
+  }
   settleHangingEntries(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);

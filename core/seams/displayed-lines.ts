@@ -1,15 +1,22 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.88;
+/** Two such lines may be a quotation in prose: it is asked. */
+const CERTAINTY_OF_VERSES = 0.75;
 /** Columns that a line is set in farther than the lines around it. */
 const LEAST_STEP = 4;
 const LEAST_STEP_UNDER_CAPITALS = 2;
 /** Of the widest line: a longer one may be the first of a paragraph with an indent. */
 const SHORT = 0.75;
 const LONGEST_CAPITALS = 40;
+const LONGEST_NAME = 32;
+const HALF = 0.5;
+/** In lines. */
+const SHORT_TEXT = 60;
+const MOST_VERSES = 8;
 
 /**
  * Lines that are displayed: a short one set in by itself between blank lines, as a command or a formula that the sentence around it
@@ -26,6 +33,16 @@ export function settleDisplayedLines(table: LineTable, seams: SeamTable, verdict
     const mayBeDisplayed = close > 0 && blanks[seam]! > 0;
     if (isCaptioned || (mayBeDisplayed && isDisplayed(table, seams, seam + 1, widest))) breakAt(verdicts, seam);
     if (mayBeDisplayed && isDisplayed(table, seams, seam, widest)) breakAt(verdicts, seam);
+    if (isSigned(table, seams, seam)) breakAt(verdicts, seam);
+  }
+  for (const [first, last] of groupsOf(seams)) {
+    const isAtEdge = count < SHORT_TEXT && (first === 0 || last === count) && last === first + 1;
+    if (isAtEdge && isPairOfShortLines(table, seams, first, widest) && verdicts.decision[first] === Decision.join)
+      settle(verdicts, first, Decision.break, 'displayed', CERTAINTY_OF_VERSES);
+    if (!areDisplayedVerses(table, seams, first, last, widest)) continue;
+    for (let seam = first; seam < last; seam++)
+      if (verdicts.decision[seam] === Decision.join)
+        settle(verdicts, seam, Decision.keep, 'displayed', CERTAINTY_OF_VERSES);
   }
 }
 
@@ -51,4 +68,45 @@ function isDisplayed(table: LineTable, seams: SeamTable, place: number, widest: 
   if (table.kind[one] !== LineKind.prose || table.chars[one]! > widest * SHORT) return false;
   const around = Math.max(table.indent[line[place - 1]!]!, table.indent[line[place + 1]!]!);
   return table.indent[one]! - around >= LEAST_STEP;
+}
+
+/** "Yours, with all good wishes," and a name set in farther below it, with nothing after it. */
+function isSigned({ flags, indent, chars }: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
+  const [before, name] = [line[seam]!, line[seam + 1]!];
+  if (!(flags[before]! & Flag.endsComma) || indent[name]! - indent[before]! < LEAST_STEP || blanks[seam]! > 0)
+    return false;
+  if (seam + 1 < count && blanks[seam + 1] === 0) return false;
+  return (flags[name]! & Flag.startsUpper) !== 0 && !(flags[name]! & Flag.endsStop) && chars[name]! <= LONGEST_NAME;
+}
+
+/**
+ * A few lines quoted between blank lines, set in on the left and with much room on the right at each line end, which comes after a
+ * comma or before a capital: verses.
+ */
+function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, last: number, widest: number): boolean {
+  const { line, count } = seams;
+  if (first === 0 || last === count || last === first || last - first >= MOST_VERSES) return false;
+  const around = Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
+  for (let place = first; place <= last; place++) {
+    const one = line[place]!;
+    if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP) return false;
+    if (place === last) break;
+    const next = line[place + 1]!;
+    if (table.chars[one]! + 1 + table.firstChars[next]! > widest * SHORT) return false;
+    if (!(table.flags[one]! & Flag.endsComma) && !(table.flags[next]! & Flag.startsUpper)) return false;
+  }
+  return true;
+}
+
+/** Two lines at the head or the end of a short text that would have gone on one, with room for as much again: a title and what it is for, a greeting. */
+function isPairOfShortLines(
+  { kind, chars, flags }: LineTable,
+  { line }: SeamTable,
+  seam: number,
+  widest: number,
+): boolean {
+  const [one, next] = [line[seam]!, line[seam + 1]!];
+  if (kind[one] !== LineKind.prose || kind[next] !== LineKind.prose) return false;
+  if (flags[one]! & (Flag.endsFunctionWord | Flag.endsHyphen | Flag.endsCjk)) return false;
+  return chars[one]! + 1 + chars[next]! < widest * HALF;
 }

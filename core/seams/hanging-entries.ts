@@ -13,6 +13,8 @@ const SHARE_OF_FULL = 0.8;
 const NEARLY_FULL = 0.93;
 const NARROWEST = 24;
 const MOST_BEFORE = 3;
+/** Of the widest line. */
+const SHORT_REST = 0.6;
 
 /**
  * Entries whose first lines stand out to the left of the others, as in bibliographies and glossaries: each stands alone, and goes
@@ -112,8 +114,13 @@ function hangsTogether(
         const isFull = edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;
         if (isFull && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) return false;
       }
-      if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop))
-        return false;
+      if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) {
+        // The rest of a long verse, alone on a line, leaves room; a paragraph with an indent goes on from a full line.
+        const isRest =
+          table.indent[kept[place - 1]!] !== head &&
+          edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! < widest * SHORT_REST;
+        if (!isRest) return false;
+      }
       continue;
     }
     goesOn++;

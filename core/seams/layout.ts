@@ -1,5 +1,5 @@
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -16,10 +16,21 @@ export function keepLaidOutLines(table: LineTable, seams: SeamTable, verdicts: V
     if (!standsApart(table, line) && !standsApart(table, next)) continue;
     const before = table.kind[line]!;
     const after = table.kind[next]!;
+    if (after === LineKind.contents && goesOnInContents(table, seams, seam)) {
+      settle(verdicts, seam, Decision.join, 'layout', CERTAINTY);
+      continue;
+    }
     const isInside = before === after && isLaidOut(before) && seams.blanks[seam] === 0;
     const certainty = Math.max(verdicts.certainty[seam]!, CERTAINTY);
     settle(verdicts, seam, isInside ? Decision.keep : Decision.break, 'layout', certainty);
   }
+}
+
+/** An entry of a table of contents may take two lines: the second, which begins with a small letter, has the dots and the page. */
+function goesOnInContents({ kind, flags }: LineTable, { line, blanks }: SeamTable, seam: number): boolean {
+  const [before, next] = [line[seam]!, line[seam + 1]!];
+  if (kind[before] !== LineKind.prose || blanks[seam]! > 0) return false;
+  return (flags[next]! & Flag.startsLower) !== 0 && !(flags[before]! & (Flag.endsStop | Flag.endsColon));
 }
 
 /** A line that stood alone in the middle of a sentence, and that a person kept, is no part of the sentence. */

@@ -180,3 +180,78 @@ test('a title wider than all lines below it is no part of what follows', () => {
   ];
   expect(decisionsOf(lines.join('\n')).slice(0, 2)).toBe('//');
 });
+
+describe('lines that a list or a poem goes on in', () => {
+  const ENTRIES = [
+    'Keep the lamp clean and lit',
+    'Write the log every three hours',
+    'Four days a week',
+    'A room over the gate',
+  ];
+
+  test('the one entry of a list that was too long for its line', () => {
+    fc.assert(
+      fc.property(fc.nat(ENTRIES.length), fc.integer({ min: 45, max: 54 }), (at, width) => {
+        const long = wrap('Show the school classes round on weekdays, and answer them all', width, false);
+        const lines = [...ENTRIES.slice(0, at), ...long, ...ENTRIES.slice(at)];
+        const signs = decisionsOf(['WHAT YOU WILL DO', '', ...lines].join('\n')).slice(1);
+        expect(signs.replace(/\|/g, '/')).toBe(
+          lines
+            .slice(1)
+            .map((_, seam) => (seam === at ? '_' : '/'))
+            .join(''),
+        );
+      }),
+    );
+  });
+
+  test.each([
+    [
+      'verses that begin small, the rest of each set in',
+      [
+        'the harbour bell that nobody rings rings for the men who do',
+        '    not come,',
+        'and all the boats that lie at home lie still, and all the',
+        '    gulls are dumb,',
+        'and only she that mends the nets sits at her door and mends',
+        '    the nets.',
+      ],
+      '_/_/_',
+    ],
+    [
+      'two short lines set in between paragraphs, after a comma',
+      [...PROSE, '', '    I have seen the light,', '    and steered by it.', '', ...PROSE],
+      `${'_'.repeat(PROSE.length - 1)}/|/${'_'.repeat(PROSE.length - 1)}`,
+    ],
+    [
+      'items under a ring',
+      [
+        'It is lowered when',
+        '',
+        '  o  the water falls below the mark, or',
+        '',
+        '  o  the harbour master says so, and then the',
+        '     keeper writes it down.',
+      ],
+      '//_',
+    ],
+    [
+      'a name at the right below a close',
+      [...PROSE, '', '     Yours, with all my wishes,', '             J. Sutter'],
+      `${'_'.repeat(PROSE.length - 1)}//`,
+    ],
+    [
+      'an article wants its noun',
+      [
+        'ring the builder before friday!!',
+        'roof - two places',
+        'buy: wicks, brown paper, a',
+        'new slate',
+        'believe him?',
+      ],
+      '||_|',
+    ],
+  ])('%s', (_name, lines, wanted) => {
+    expect(decisionsOf(lines.join('\n'))).toBe(wanted);
+  });
+});

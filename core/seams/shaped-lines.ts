@@ -32,7 +32,8 @@ export function settleShapedLines(
   const shapes = groups.map(([first, last]) => shapesIn(source, table, seams, first, last));
   for (const [at, [first]] of groups.entries()) {
     const own = shapes[at]!;
-    const shape = own.length >= FEWEST ? commonShape(own) : 0;
+    const isPair = own.length === 2 && own.every((one) => (one & Shape.keyBefore) !== 0);
+    const shape = isPair ? Shape.keyBefore : own.length >= FEWEST ? commonShape(own) : 0;
     if (shape !== 0) settleGroup(table, seams, first, own, shape, verdicts);
   }
   if (isShort) breakBeforeShape(source, table, seams, shapes.flat(), verdicts);

@@ -9,6 +9,8 @@ export const SETTLERS = [
   'title',
   'shape',
   'hanging',
+  'wrappedEntry',
+  'article',
   'gapWithRoom',
   'gapByCustom',
   'displayed',

@@ -83,9 +83,13 @@ export function findGluedNotes(source: string, index: LineIndex, known: Readonly
   return isConfirmed ? new Set(marks.values()) : NO_MARKS;
 }
 
-/** Figures at the beginning of lines that go on with a capital, as notes do; a list has a stop or a bracket after its figure. */
-function numbersOfNotes(source: string, { count, from }: LineIndex): Set<number> {
+/**
+ * Figures at the beginning of lines that go on with a capital, as notes do. A list has a stop or a bracket after its figure; so have
+ * notes only under a heading that names them.
+ */
+function numbersOfNotes(source: string, { count, from, to }: LineIndex): Set<number> {
   const numbers = new Set<number>();
+  let isUnderHeading = false;
   for (let line = 0; line < count; line++) {
     const start = from[line]!;
     // Behind a page break stand page numbers.
@@ -94,6 +98,9 @@ function numbersOfNotes(source: string, { count, from }: LineIndex): Set<number>
     while (at < start + DEEPEST && source.charCodeAt(at) === 0x20) at++;
     const first = at;
     while (at < first + 2 && isDigit(source.charCodeAt(at))) at++;
+    if (at === first)
+      isUnderHeading ||= NOTES_HEADING.test(source.slice(first, Math.min(to[line]!, first + LONGEST_HEADING)));
+    else if (isUnderHeading && source[at] === '.') at++;
     if (at > first && NOTE_WORDS.test(source.slice(at, at + 3))) numbers.add(Number(source.slice(first, at)));
   }
   return numbers;
@@ -101,4 +108,7 @@ function numbersOfNotes(source: string, { count, from }: LineIndex): Set<number>
 
 /** Columns before a note's figure, at the most. */
 const DEEPEST = 3;
+const LONGEST_HEADING = 24;
+const NOTES_HEADING =
+  /^(?:(?:foot|end)?notes?|references|anmerkungen|fußnoten|endnoten|notes de bas de page|notas?)[:.]?\s*$/i;
 const NOTE_WORDS = /^\s?[\p{Lu}“"(]/u;

@@ -49,7 +49,9 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) continue;
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
-    if (before === undefined || after === undefined || !goesOn(table, before, after)) continue;
+    if (before === undefined || after === undefined) continue;
+    if (isAtPageNumber(table, line, before, after)) lone.push(place);
+    if (lone.at(-1) === place || !goesOn(table, before, after)) continue;
     if (!BREAKS_OFF.test(source[table.to[before]! - 1]!)) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
@@ -88,6 +90,18 @@ function mayStandAlone(
   if (isDropped(kind[line]!) || length > LONGEST || flags[line]! & (ENDS | Flag.startsMarker) & ~passed) return false;
   if (SECTION.test(start)) return false;
   return start.startsWith('©') || (flags[line]! & BEGINS) !== 0;
+}
+
+/**
+ * A line in capitals beside a page number, in a sentence that breaks off in a small word: "the third of", and on the next page
+ * "March". It needs no blank line.
+ */
+function isAtPageNumber({ kind, flags, chars }: LineTable, line: number, before: number, after: number): boolean {
+  if (!(flags[line]! & Flag.allCapitals) || !(flags[before]! & Flag.endsFunctionWord)) return false;
+  if (chars[before]! < SHORTEST_BEFORE || kind[before] !== LineKind.prose || kind[after] !== LineKind.prose)
+    return false;
+  for (let at = before + 1; at < after; at++) if (kind[at] === LineKind.pageNumber) return true;
+  return false;
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */

@@ -16,6 +16,9 @@ interface Numbered {
   /** Where the words begin, or end. */
   readonly edge: number;
   readonly startsLower: boolean;
+  readonly endsStop: boolean;
+  /** Of the first word, in characters. */
+  readonly firstWord: number;
   /** Of the words beside the number, in characters. */
   readonly length: number;
 }
@@ -34,6 +37,9 @@ const FIRST_YEAR = 1000;
 const NEARLY_AS_LONG = 0.75;
 const SHARE_OF_LONG = 0.6;
 const LEAST_SHARE_RUNNING_ON = 0.15;
+const FEWEST_RUNNING_ON = 3;
+/** Entries of a list all begin with a small letter, or none does. */
+const MOST_RUNNING_ON = 0.75;
 
 /**
  * Finds line numbers in the margin, left or right: on every line, or on every fifth or so, growing with the lines. Undefined where
@@ -75,6 +81,8 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     value: Number(figures),
     edge,
     startsLower: first !== first.toUpperCase(),
+    endsStop: /[.!?:;]["”’»)]*$/.test(words),
+    firstWord: words.search(/\s|$/),
     length: words.length,
   };
 }
@@ -107,7 +115,7 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
     longest.length >= FEWEST_LINES &&
     longest.length >= LEAST_SHARE_OF_LINES * lines &&
     runningOn >= LEAST_SHARE_RUNNING_ON * longest.length &&
-    areLineLengths(longest);
+    (areLineLengths(longest) || areFullWhereWordsRunOn(longest));
   return countsAll ? longest : [];
 }
 
@@ -117,6 +125,23 @@ function areLineLengths(numbered: readonly Numbered[]): boolean {
   const lengths = numbered.map(({ length }) => length).sort((a, b) => a - b);
   const long = lengths[Math.floor(lengths.length * 0.9)]!;
   return lengths.filter((length) => length >= long * NEARLY_AS_LONG).length >= lengths.length * SHARE_OF_LONG;
+}
+
+/**
+ * Questions and answers end where they like, but each line that goes on with a small letter had no room for the word. Verses with
+ * their numbers go on so too, wherever they end.
+ */
+function areFullWhereWordsRunOn(numbered: readonly Numbered[]): boolean {
+  if (numbered[0]!.value >= FIRST_YEAR) return false;
+  const measure = Math.max(...numbered.map(({ length }) => length));
+  const runningOn = numbered.filter((_, at) => numbered[at + 1]?.startsLower);
+  const isFull = ({ length, endsStop }: Numbered, { firstWord }: Numbered) =>
+    !endsStop && length + 1 + firstWord > measure;
+  return (
+    runningOn.length >= FEWEST_RUNNING_ON &&
+    runningOn.length <= numbered.length * MOST_RUNNING_ON &&
+    numbered.every((one, at) => !numbered[at + 1]?.startsLower || isFull(one, numbered[at + 1]!))
+  );
 }
 
 /** Every second, fifth or tenth line: multiples of the smallest step, which is more than one, with hardly any left out. */

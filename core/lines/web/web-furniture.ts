@@ -1,6 +1,6 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { readWebLabel } from './web-labels.ts';
+import { isButtonLabel, readWebLabel } from './web-labels.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
@@ -16,7 +16,7 @@ const LONGEST_LABEL = 160;
 
 /** Sets the kind of labels, and of the links that follow the last prose. */
 export function findWebFurniture(source: string, table: LineTable): void {
-  if (!standsInLongLines(table)) return;
+  if (!standsInLongLines(table)) return dropButtons(source, table);
   const { count } = table.index;
   const labels: number[] = [];
   let maybe: number[] = [];
@@ -44,6 +44,25 @@ export function findWebFurniture(source: string, table: LineTable): void {
   const tail = labels.find((line) => line > lastProse);
   if (tail === undefined) return;
   for (let line = tail; line < count; line++) if (isKept(table.kind[line]!)) table.kind[line] = LineKind.webLabel;
+}
+
+/** Where lines are wrapped, labels of buttons and adverts that stand between blank lines; whoever pasted the page is asked. */
+function dropButtons(source: string, table: LineTable): void {
+  const { kind, index, from, to } = table;
+  const isOpen = (line: number) => line < 0 || line >= index.count || !isKept(kind[line]!) || isButton[line] === 1;
+  const isButton = new Uint8Array(index.count);
+  for (let line = 0; line < index.count; line++)
+    if (
+      kind[line] === LineKind.prose &&
+      isButtonLabel(source.slice(from[line], Math.min(to[line]!, from[line]! + LONGEST_LABEL)))
+    )
+      isButton[line] = 1;
+  const buttons = [...isButton.keys()].filter((line) => isButton[line] === 1 && isOpen(line - 1) && isOpen(line + 1));
+  if (buttons.length < FEWEST_LABELS) return;
+  for (const line of buttons) {
+    kind[line] = LineKind.webLabel;
+    table.removalDoubts.set(line, 'company');
+  }
 }
 
 /** A word among labels is one more, and so is a line about cookies beside one; whoever pasted the page is asked. */

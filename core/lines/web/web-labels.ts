@@ -47,8 +47,9 @@ export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
   const parts = line
     .toLowerCase()
     .replace(/’/g, "'")
-    .replace(/[\u00a0\s]+/g, ' ')
     .trim()
+    .replace(/\s{2,}/g, ' | ')
+    .replace(/\s/g, ' ')
     .split(SEPARATOR)
     .map((part) => part.replace(EDGES, ''))
     .filter((part) => part !== '');
@@ -76,6 +77,20 @@ function isPlainlyLonger(line: string): boolean {
       return false;
   }
   return true;
+}
+
+/** Labels that no article has for a heading: buttons, and what says that an advert follows. */
+const BUTTONS = toSet(`
+  advertisement|advertisements|advertising|sponsored|sponsored content|share this|share this article|share this page|share on facebook|share on twitter|share on social media|tweet|copy link|email this|print this page|print this article|save for later|save article
+  skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search|read more|continue reading below|article continues below|story continues below|back to top|leave a comment|add a comment|load more comments|listen to this article
+  zum inhalt springen|direkt zum inhalt|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen|kommentar schreiben|nach oben
+  aller au contenu|aller au menu|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire|haut de page
+  ir al contenido|saltar al contenido|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba
+`);
+
+/** Whether a line is nothing but the label of a button or an advert, which in a text of any form is none of its words. */
+export function isButtonLabel(line: string): boolean {
+  return line.length <= LONGEST_LABEL && BUTTONS.has(line.toLowerCase().replace(/’/g, "'").replace(EDGES, ''));
 }
 
 const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;

@@ -1,0 +1,22 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+/** Verse has ended lines so, rarely: it is asked. */
+const CERTAINTY = 0.78;
+/** Only those that are no other word of another language: not the German "die". */
+const ENDS_WITH_ARTICLE =
+  /(?<![\p{L}\p{N}'’.-])(?:a|an|the|der|das|dem|ein|eine|einen|einem|einer|le|les|un|une|du|el|los|las|una|unos|unas)$/u;
+const LONGEST_ARTICLE = 6;
+
+/** No list and hardly a verse ends a line with "the": the line goes on in the next, if that begins with a small letter right below. */
+export function joinAfterArticles(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  for (let seam = 0; seam < count; seam++) {
+    if (verdicts.decision[seam]! < Decision.break || blanks[seam]! > 0) continue;
+    const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (!(table.flags[before]! & Flag.endsFunctionWord) || !(table.flags[next]! & Flag.startsLower)) continue;
+    const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
+    if (ENDS_WITH_ARTICLE.test(tail)) settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
+  }
+}

@@ -1,0 +1,63 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { runsOn } from './runs-on.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+const CERTAINTY = 0.86;
+/** Lines of a group, and of those that begin as an entry does. */
+const FEWEST = 3;
+/** In characters: narrower lines tell no width. */
+const NARROWEST = 30;
+const NARROWEST_OF_MARKED = 20;
+
+/**
+ * In a list without signs every entry begins with a capital, a figure or a sign. A line that begins with a small letter goes on the
+ * one before it, if that is the widest of its group and so had no room for the word; where a line with room is followed by a small
+ * letter, too, small letters say nothing here. Where each entry has a sign, so does any line without one. Linear in the number of
+ * lines.
+ */
+export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found) return;
+  const groups = [...groupsOf(seams)].filter(([first, last]) => last - first + 1 >= FEWEST);
+  const found = groups.map(([first, last]) => wrapsIn(table, seams, first, last));
+  if (found.includes('meant')) return;
+  for (const [at, wraps] of found.entries()) {
+    const joined = typeof wraps === 'string' ? [] : wraps.filter((seam) => isApart(verdicts, seam));
+    if (joined.length === 0) continue;
+    for (const seam of joined) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
+    // Where some entries are longer than a line, each is a paragraph.
+    const [first, last] = groups[at]!;
+    for (let seam = first; seam < last; seam++)
+      if (verdicts.decision[seam] === Decision.keep) verdicts.decision[seam] = Decision.break;
+  }
+}
+
+function isApart({ decision }: Verdicts, seam: number): boolean {
+  return decision[seam] === Decision.break || decision[seam] === Decision.keep;
+}
+
+/** The seams of a group at which an entry wraps; or that small letters begin lines wherever they are meant to. */
+function wrapsIn(table: LineTable, seams: SeamTable, first: number, last: number): readonly number[] | 'meant' {
+  const lines = seams.line.subarray(first, last + 1);
+  const widest = lines.reduce((most, line) => Math.max(most, table.chars[line]!), 0);
+  const marked = lines.filter((line) => (table.flags[line]! & Flag.startsBullet) !== 0).length;
+  if (table.flags[lines[0]!]! & Flag.startsBullet && marked * 2 >= lines.length) {
+    const others = Array.from({ length: last - first }, (_, at) => first + at).filter(
+      (seam) => !(table.flags[seams.line[seam + 1]!]! & Flag.startsMarker),
+    );
+    return widest >= NARROWEST_OF_MARKED && others.every((seam) => isFull(table, seams, seam, widest)) ? others : [];
+  }
+  const small = Array.from({ length: last - first }, (_, at) => first + at).filter(
+    (seam) => (table.flags[lines[seam + 1 - first]!]! & Flag.startsLower) !== 0 && runsOn(table, seams, seam),
+  );
+  if (!small.every((seam) => isFull(table, seams, seam, widest))) return 'meant';
+  const isProse = lines.every((line) => table.kind[line] === LineKind.prose);
+  const entries = lines.length - small.length;
+  return widest >= NARROWEST && isProse && entries >= FEWEST ? small : [];
+}
+
+/** Whether the line before a seam had no room for the next word. */
+function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
+  return chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest;
+}
