@@ -14,7 +14,9 @@ import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakAtBlockTags } from './block-tags.ts';
+import { breakAfterHungItems } from './hung-items.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
+import { breakAfterSalutations } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
@@ -99,6 +101,8 @@ export function decideSeams(
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
+  breakAfterHungItems(table, seams, verdicts);
+  breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);

@@ -230,11 +230,13 @@ function roomEvidence({ table, seams, convention, measure, pieces }: SeamContext
   return Math.min(1, 0.15 + (room - measure.slack) * 4) * measure.reliability;
 }
 
-/** From 0, as full as most lines that run on, to 1, shorter than all of them. */
+/** From 0, as full as most lines that run on, to 1, shorter than all of them; that it is shorter than a few says little. */
 function shortness({ seams, table, convention, measure, pieces }: SeamContext, seam: number): number {
   if (!convention.wraps || measure.at[seam] === 0) return 0;
   const rank = rankOfFill(measure, fillOf(table, measure, seam, seams.line[seam]!) + pieces.lead[seam]!);
-  return measure.reliability * Math.min(1, Math.max(0, (-Math.log(rank + 0.002) - 1) / 4));
+  const count = measure.fills.length;
+  const expected = (rank * count + 0.5) / (count + 1);
+  return measure.reliability * Math.min(1, Math.max(0, (-Math.log(expected + 0.002) - 1) / 4));
 }
 
 /** A short line that begins with a capital and ends nothing: a title, by its form. */

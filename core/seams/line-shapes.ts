@@ -9,7 +9,7 @@ export const LONGEST_LEAD = 40;
 export const Shape = {
   /** A time, a date, a figure or a count before the words: "9:15 ", "1711 ", "2 x ". */
   figureBefore: 1,
-  /** "Name: words". */
+  /** "Name: words", "term: words". */
   keyBefore: 2,
   /** "word – what it means". */
   dashBefore: 4,
@@ -41,7 +41,7 @@ const PATTERNS: readonly {
   {
     shape: Shape.keyBefore,
     may: (text) => hasEarly(text, ':'),
-    pattern: /^[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)/u,
+    pattern: /^(?:[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)|\p{Ll}[\p{L}-]{1,15}:\s)/u,
   },
   {
     shape: Shape.dashBefore,

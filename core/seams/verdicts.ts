@@ -11,6 +11,8 @@ export const SETTLERS = [
   'hanging',
   'wrappedEntry',
   'article',
+  'hungItem',
+  'salutation',
   'gapWithRoom',
   'gapByCustom',
   'displayed',

@@ -118,6 +118,8 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'this line is set in, as the rest of an entry is',
   },
   wrappedEntry: { apart: '', on: 'this line is full, and only here does one begin with a small letter' },
+  hungItem: { apart: 'items go on in lines that are set in, which this line is not', on: '' },
+  salutation: { apart: 'a letter begins with this line', on: '' },
   article: { apart: '', on: 'this line ends with an article, which wants its noun' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
   gapByCustom: { apart: 'a blank line stands here, as between the other paragraphs', on: '' },
