@@ -16,6 +16,7 @@ export const spaceBeforePunctuation = {
   examples: [
     { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
     { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n\n[x] wicks (two)' },
+    { before: 'Ruth: ?', after: 'Ruth: ?' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',
@@ -29,6 +30,8 @@ export const spaceBeforePunctuation = {
     const closing = replaceMatches(text, BEFORE_CLOSING, (match) => {
       if (match.index === 0) return undefined;
       const next = text[match.index + match[0].length]!;
+      // All that somebody said, or all of an item: "Ruth: ?", "- !".
+      if ('!?'.includes(next) && (text[match.index - 1] === ':' || match.index === 1)) return undefined;
       // Smileys and ratios.
       if (
         next === ':' &&

@@ -89,7 +89,9 @@ function shapesIn(source: string, table: LineTable, seams: SeamTable, first: num
   const shapes: number[] = [];
   for (let place = first; place <= last; place++) {
     const line = seams.line[place]!;
-    const may = table.kind[line] === LineKind.prose && mayHaveShape(source, table, line);
+    // "Name:   Enoch" is a row as well.
+    const isOpen = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.tableRow;
+    const may = isOpen && mayHaveShape(source, table, line);
     const shape = may ? shapeOf(source.slice(table.from[line], table.to[line])) : 0;
     // The times of captions stand anywhere in a sentence.
     shapes.push(table.captions.found ? shape & ~Shape.stampBefore : shape);
