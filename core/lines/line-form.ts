@@ -3,6 +3,8 @@ import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
 
 const BULLETS = '•‣◦▪▫●○■□・–—*-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□・';
+/** One for each level of an outline. */
+const STARS = /^\*{1,5}(?=\s+\S)/;
 /** Signs that open items where a space follows; at the end those of symbol fonts, in the range where their signs are put. */
 const SPACED_BULLETS = /[➢➤➔►▶▸▹◆◇❖❑❏✓✔✗✘☐☑☒☞\uf020-\uf0ff]/;
 const NUMBERED =
@@ -15,6 +17,7 @@ const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥
 export function markerLength(source: string, from: number, to: number): number {
   const char = source[from]!;
   if (SURE_BULLETS.includes(char)) return 1;
+  if (char === '*') return STARS.exec(source.slice(from, Math.min(to, from + 8)))?.[0].length ?? 0;
   if (BULLETS.includes(char) || SPACED_BULLETS.test(char))
     return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
   if (char === 'o' && isRingBullet(source, from)) return 1;

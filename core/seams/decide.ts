@@ -40,7 +40,7 @@ import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
-import { joinWrappedEntries } from './wrapped-entries.ts';
+import { joinCutCapitals, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -105,6 +105,7 @@ export function decideSeams(
   breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(table, seams, verdicts);
+    joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
   }
   settleHangingEntries(source, table, seams, verdicts);

@@ -11,6 +11,7 @@ export const SETTLERS = [
   'hanging',
   'wrappedEntry',
   'article',
+  'cutWord',
   'hungItem',
   'salutation',
   'gapWithRoom',

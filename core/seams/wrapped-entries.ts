@@ -5,6 +5,7 @@ import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
+const CERTAINTY_OF_TITLE = 0.8;
 /** Lines of a group, and of those that begin as an entry does. */
 const FEWEST = 3;
 /** In characters: narrower lines tell no width. */
@@ -20,6 +21,7 @@ const NARROWEST_OF_MARKED = 20;
 export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
   const groups = [...groupsOf(seams)].filter(([first, last]) => last - first + 1 >= FEWEST);
+  joinTitle(table, seams, verdicts);
   const found = groups.map(([first, last]) => wrapsIn(table, seams, first, last));
   if (found.includes('meant')) return;
   for (const [at, wraps] of found.entries()) {
@@ -30,6 +32,28 @@ export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts:
     const [first, last] = groups[at]!;
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] === Decision.keep) verdicts.decision[seam] = Decision.break;
+  }
+}
+
+/** A title of two lines: the first is the widest of the text and ends nothing, and the second begins with a small letter. */
+function joinTitle(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  if (count < FEWEST || blanks[0] !== 0 || blanks[1] === 0 || !isApart(verdicts, 0)) return;
+  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const [first, second] = [table.flags[line[0]!]!, table.flags[line[1]!]!];
+  if (first & Flag.endsComma || !(second & Flag.startsLower) || !runsOn(table, seams, 0)) return;
+  if (table.chars[line[0]!] === widest && widest >= NARROWEST)
+    settle(verdicts, 0, Decision.join, 'wrappedEntry', CERTAINTY_OF_TITLE);
+}
+
+/** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
+export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  for (let seam = 0; seam < count; seam++) {
+    if (blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
+    const both = table.flags[line[seam + 1]!]! & Flag.allCapitals;
+    if (both && table.flags[line[seam]!]! & Flag.allCapitals && table.flags[line[seam]!]! & Flag.endsHyphen)
+      settle(verdicts, seam, Decision.join, 'cutWord', CERTAINTY);
   }
 }
 

@@ -49,7 +49,29 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
     const bare = candidate.rest === '';
     if (bare && (candidate.atPageBreak || (candidate.cutsSentence && candidate.number > 0))) accepted.add(candidate);
   }
+  for (const candidate of countingOn(source, table, kept, candidates, accepted)) accepted.add(candidate);
   return [...accepted];
+}
+
+/** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
+function countingOn(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  candidates: readonly PageNumber[],
+  accepted: ReadonlySet<PageNumber>,
+): PageNumber[] {
+  const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
+  const known = new Map<number, PageNumber>();
+  for (const candidate of accepted) if (candidate.rest === '') known.set(candidate.number, candidate);
+  return candidates.filter((candidate) => {
+    if (candidate.rest !== '' || accepted.has(candidate)) return false;
+    return [known.get(candidate.number - 1), known.get(candidate.number + 1)].some((near) => {
+      if (!near || candidate.number > near.number !== candidate.place > near.place) return false;
+      const signs = signsOf(near);
+      return signs !== '#' && signs === signsOf(candidate);
+    });
+  });
 }
 
 function findCandidates(source: string, table: LineTable, kept: KeptLines): PageNumber[] {

@@ -120,6 +120,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   wrappedEntry: { apart: '', on: 'this line is full, and only here does one begin with a small letter' },
   hungItem: { apart: 'items go on in lines that are set in, which this line is not', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
+  cutWord: { apart: '', on: 'this line in capitals ends within a word' },
   article: { apart: '', on: 'this line ends with an article, which wants its noun' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
   gapByCustom: { apart: 'a blank line stands here, as between the other paragraphs', on: '' },
