@@ -31,7 +31,7 @@ export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.name
 const PATTERNS: readonly {
   readonly shape: number;
   readonly may: (text: string) => boolean;
-  readonly pattern: RegExp;
+  readonly pattern: Pick<RegExp, 'test'>;
 }[] = [
   {
     shape: Shape.figureBefore,
@@ -51,7 +51,7 @@ const PATTERNS: readonly {
   {
     shape: Shape.figureBehind,
     may: (text) => isDigit(text.charCodeAt(text.length - 1)) || isDigit(text.charCodeAt(text.length - 2)),
-    pattern: /\p{L}.{0,80}(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]{0,20}$|\p{L}[^.!?]{0,50}\s\d{1,4}$/u,
+    pattern: { test: hasFigureBehind },
   },
   {
     shape: Shape.assignment,
@@ -77,6 +77,30 @@ const PATTERNS: readonly {
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
 ];
+
+/** How far from its end a line is looked at for a figure and what parts it from the words, in units. */
+const LONGEST_TAIL = 40;
+const PARTED_FIGURE = /(?:[,.…]|\s\s|\t)\s*\d[\d.,–-]{0,20}$/;
+const LAST_FIGURE = /\s\d{1,4}$/;
+const FARTHEST_WORDS = 80;
+const FARTHEST_WORDS_OF_SENTENCE = 50;
+const LETTER = /\p{L}/u;
+
+/** Words and a figure behind them that a sign or a wide space parts, or that ends a line with no sentence end in it. Read from the end. */
+function hasFigureBehind(text: string): boolean {
+  const start = Math.max(0, text.length - LONGEST_TAIL);
+  const tail = text.slice(start);
+  const parted = PARTED_FIGURE.exec(tail);
+  if (parted) {
+    const to = start + parted.index;
+    if (LETTER.test(text.slice(Math.max(0, to - FARTHEST_WORDS - 1), to))) return true;
+  }
+  const last = LAST_FIGURE.exec(tail);
+  if (!last) return false;
+  const to = start + last.index;
+  const words = text.slice(Math.max(0, to - FARTHEST_WORDS_OF_SENTENCE - 1), to);
+  return LETTER.test(words.slice(Math.max(...['.', '!', '?'].map((sign) => words.lastIndexOf(sign))) + 1));
+}
 
 /** Cheap refusal: most lines of prose have no figure, no dash, and none of the signs that part a name from its value. */
 export function mayHaveShape(source: string, table: LineTable, line: number): boolean {
