@@ -5,7 +5,8 @@ import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
-const CERTAINTY_OF_TITLE = 0.8;
+/** By a small letter alone, a line of a song may go on so, too: it is asked. */
+const CERTAINTY_BY_LETTER = 0.8;
 /** Lines of a group, and of those that begin as an entry does. */
 const FEWEST = 3;
 /** In characters: narrower lines tell no width. */
@@ -27,9 +28,11 @@ export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts:
   for (const [at, wraps] of found.entries()) {
     const joined = typeof wraps === 'string' ? [] : wraps.filter((seam) => isApart(verdicts, seam));
     if (joined.length === 0) continue;
-    for (const seam of joined) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
-    // Where some entries are longer than a line, each is a paragraph.
     const [first, last] = groups[at]!;
+    const isMarked = (table.flags[seams.line[first]!]! & Flag.startsBullet) !== 0;
+    const certainty = isMarked ? CERTAINTY : CERTAINTY_BY_LETTER;
+    for (const seam of joined) settle(verdicts, seam, Decision.join, 'wrappedEntry', certainty);
+    // Where some entries are longer than a line, each is a paragraph.
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] === Decision.keep) verdicts.decision[seam] = Decision.break;
   }
@@ -43,7 +46,7 @@ function joinTitle(table: LineTable, seams: SeamTable, verdicts: Verdicts): void
   const [first, second] = [table.flags[line[0]!]!, table.flags[line[1]!]!];
   if (first & Flag.endsComma || !(second & Flag.startsLower) || !runsOn(table, seams, 0)) return;
   if (table.chars[line[0]!] === widest && widest >= NARROWEST)
-    settle(verdicts, 0, Decision.join, 'wrappedEntry', CERTAINTY_OF_TITLE);
+    settle(verdicts, 0, Decision.join, 'wrappedEntry', CERTAINTY_BY_LETTER);
 }
 
 /** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
