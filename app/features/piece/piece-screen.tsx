@@ -61,7 +61,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const answered = useCallback((key: string) => save({ intent: 'answered', key }), [save]);
   const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
   const cleaning = useCleaning(text, decisions);
-  const { state, slowRules, told } = cleaning;
+  const { state, slowRules, untilTold } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
   const [title, rename] = useNoting(stored.piece, ready?.summary, save);
   const [shape, setOwnShape] = useState(storedShape);
@@ -69,7 +69,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const [declined, setDeclined] = useState(stored.declined);
   const [answers] = useState(underWay);
   const { latest } = decisions;
-  const upToDate = useCallback(() => answers.ended().then(() => told(latest())), [answers, told, latest]);
+  const upToDate = useCallback(() => answers.ended().then(() => untilTold(latest)), [answers, untilTold, latest]);
   const copy = useCopy(ready?.client, shape, upToDate);
   const incoming = useIncoming(NEW_PIECE);
   const [lit, light] = useState<string>();

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { act, cleanup, renderHook } from '@testing-library/react';
-import type { Answer, DoubtView, Step } from '../../../../core/index.ts';
+import { NO_HISTORY, type Answer, type DoubtView, type Step } from '../../../../core/index.ts';
 import type { GivenAnswer } from '../../../../storage/notes.ts';
 import type { DoubtService, NextDoubt } from '../../../../worker/protocol.ts';
 import { lostWork } from '../state/lost-work.ts';
@@ -50,8 +50,8 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
   const pieceOf = (version: number) =>
     ({
       id: 'p',
-      ready: { client, version },
-      decisions: { take },
+      ready: { client, version, history: NO_HISTORY },
+      decisions: { take, latest: () => NO_HISTORY },
       place,
       lost: work,
       underWay: ways,
@@ -75,6 +75,22 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
 const settle = () => act(async () => undefined);
 
 describe('answers', () => {
+  test('go on where the worker has cleaned with one that the page does not know of yet', async () => {
+    const piece = start(['a', 'b', 'c']);
+    const { result } = piece.mount();
+    await settle();
+    // The worker leaves what was settled out of its count at once; the page is not drawn anew.
+    act(() => result.current.answer('other', false));
+    await settle();
+    act(() => result.current.answer('now', false));
+    await settle();
+    expect(result.current.next).toMatchObject({ left: 1, view: { doubt: { key: 'c' } } });
+    act(() => result.current.answer('now', false));
+    await settle();
+    expect(piece.take).toHaveBeenCalledTimes(3);
+    expect(result.current.next?.view).toBeUndefined();
+  });
+
   test('are under way until their step is taken', async () => {
     const piece = start(['a', 'b']);
     const { result } = piece.mount();

@@ -31,7 +31,8 @@ export type DoubtedPiece = Pick<PieceView, 'id' | 'ready' | 'decisions' | 'place
  */
 export function useDoubts(piece: DoubtedPiece): Doubts {
   const { id, ready, decisions, place, underWay, answered } = piece;
-  const { client, version } = ready;
+  const { client, history, version } = ready;
+  const { take, latest } = decisions;
   const [order, setOrder] = useState<DoubtOrder>('reading');
   const [later, setLater] = useState<readonly string[]>([]);
   const [next, setNext] = useState<NextDoubt>();
@@ -47,8 +48,9 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
   const settled = useRef<readonly string[]>([]);
 
   useEffect(() => {
-    settled.current = [];
-  }, [version]);
+    // A cleaning with the first of several answers does not know the others yet.
+    if (history === latest()) settled.current = [];
+  }, [version, history, latest]);
   useEffect(() => {
     let isCurrent = true;
     const isQuiet = () => isCurrent && settled.current.length + onTheWay.current.length === 0;
@@ -62,7 +64,6 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
     };
   }, [client, version, order, later, isTouched]);
 
-  const { take } = decisions;
   useRecoveredAnswers(piece);
   const view = next?.view;
   /** What is on the screen: a key answers the question that is seen, whichever handler of keys still hears it. */
@@ -90,10 +91,8 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
       const taken = client.doubts.answer(key, given, alike, order, known).then(
         (result) => {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
-          // Answered before the last answer has come into the text, these are still counted.
-          const stillLeft = Math.max(0, result.next.left - settled.current.length);
           settled.current = [...settled.current, ...result.settled];
-          if (onTheWay.current.length === 0) setNext(stillLeft === 0 ? NONE_LEFT : { ...result.next, left: stillLeft });
+          if (onTheWay.current.length === 0) setNext(openOf(result.next, settled.current));
           if (result.step) take(result.step);
           answered(key);
         },
@@ -127,6 +126,16 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
       setCalls((count) => count + 1);
     }, []),
   };
+}
+
+/**
+ * What is left of the doubts that the worker knows. It may know already that some were settled, or not yet: how many are open it
+ * cannot tell, but any of them that was not settled is.
+ */
+function openOf({ left, view, following }: NextDoubt, settled: readonly string[]): NextDoubt {
+  const [first, ...rest] = [...(view ? [view] : []), ...following].filter(({ doubt }) => !settled.includes(doubt.key));
+  if (!first) return NONE_LEFT;
+  return { left: Math.max(1 + rest.length, left - settled.length), view: first, following: rest };
 }
 
 const TOUCHES = ['pointerdown', 'keydown', 'wheel'] as const;

@@ -11,6 +11,7 @@ import {
 } from '../../../../core/index.ts';
 import { SlowRuleError, startCleaning, type CleanClient } from '../../../../worker/client.ts';
 import type { Patch, SourceText, Summary } from '../../../../worker/protocol.ts';
+import { telling as startTelling, type Telling } from './telling.ts';
 import type { Decisions } from './use-decisions.ts';
 
 /** A cleaning that is there to be looked at. */
@@ -21,6 +22,8 @@ export interface Ready {
   /** The rows that the last change planned, by where they begin and end in the source; undefined where it was all of them. */
   readonly changedRows: readonly { readonly from: number; readonly to: number }[] | undefined;
   readonly client: CleanClient;
+  /** The steps that it was made with. */
+  readonly history: History;
   /** Grows with each change. */
   readonly version: number;
 }
@@ -35,8 +38,8 @@ export interface Cleaning {
   readonly state: CleaningState;
   /** Your rules that took too long on this text and were left out. */
   readonly slowRules: readonly OwnRule[];
-  /** Resolves when the worker has been told of a history or a newer one, or the cleaning has failed: what is asked of it then is as decided. */
-  told(history: History): Promise<void>;
+  /** Resolves when the worker was told of the latest history: what is asked of it then is as decided. */
+  readonly untilTold: Telling['untilTold'];
   stop(): void;
   startAgain(): void;
 }
@@ -51,11 +54,7 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
   const wanted = useRef<Wanted>({ history, slow, rules: style.rules });
   /** What the worker was told last. */
   const told = useRef<Wanted>(wanted.current);
-  const waiting = useRef<readonly (() => void)[]>([]);
-  const tellWaiting = useCallback(() => {
-    for (const go of waiting.current) go();
-    waiting.current = [];
-  }, []);
+  const [telling] = useState(startTelling);
 
   const startAgain = useCallback(() => {
     setState({ status: 'working', stage: 'lines' });
@@ -63,7 +62,6 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
   }, []);
   const fail = useCallback(
     (error: unknown) => {
-      tellWaiting();
       const rule = error instanceof SlowRuleError && wanted.current.rules?.find(({ id }) => id === error.rule);
       if (!rule) {
         const message = String(error instanceof Error ? error.message : error);
@@ -73,7 +71,7 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       setSlowRules((known) => [...known, rule]);
       startAgain();
     },
-    [startAgain, tellWaiting],
+    [startAgain],
   );
 
   useEffect(() => {
@@ -91,8 +89,9 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       })
       .then((patch) => {
         told.current = opened;
+        telling.tell(opened.history);
         // A transition: React draws the screen in slices and the page stays free.
-        if (isCurrent) startTransition(() => setState(opensWith(own, patch)));
+        if (isCurrent) startTransition(() => setState(opensWith(own, patch, opened.history)));
       })
       .catch((error: unknown) => {
         if (isCurrent) fail(error);
@@ -101,7 +100,7 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       isCurrent = false;
       own.close();
     };
-  }, [text, attempt, fail]);
+  }, [text, attempt, fail, telling]);
 
   const isReady = state.status === 'ready';
   useEffect(() => {
@@ -115,22 +114,19 @@ export function useCleaning(text: SourceText, { style, history }: Pick<Decisions
       .change(decidedSince(before.history, now))
       .then((patch) => {
         if (client.current !== own) return;
-        startTransition(() => setState((shown) => (shown.status === 'ready' ? patched(shown, patch) : shown)));
+        startTransition(() => setState((shown) => (shown.status === 'ready' ? patched(shown, patch, history) : shown)));
       })
       .catch((error: unknown) => {
         if (client.current === own) fail(error);
       });
-    tellWaiting();
-  }, [history, slow, style.rules, isReady, fail, tellWaiting]);
+    telling.tell(history);
+  }, [history, slow, style.rules, isReady, fail, telling]);
 
-  const whenTold = useCallback(async (wanted: History) => {
-    if (told.current.history !== wanted) await new Promise<void>((go) => (waiting.current = [...waiting.current, go]));
-  }, []);
   const stop = useCallback(() => {
     client.current?.close();
     setState({ status: 'stopped' });
   }, []);
-  return { state, slowRules, told: whenTold, stop, startAgain };
+  return { state, slowRules, untilTold: telling.untilTold, stop, startAgain };
 }
 
 /** What the worker is to know: the decisions, and which own rules are left out. */
@@ -152,12 +148,12 @@ function useSlowIds(slow: readonly OwnRule[], rules: readonly OwnRule[] | undefi
   return useMemo(() => ids, [key]);
 }
 
-function opensWith(client: CleanClient, { rows, summary }: Patch): Ready {
+function opensWith(client: CleanClient, { rows, summary }: Patch, history: History): Ready {
   const plan = applyRowPatch(NO_ROWS, rows);
-  return { status: 'ready', summary, plan, changedRows: undefined, client, version: 0 };
+  return { status: 'ready', summary, plan, changedRows: undefined, client, history, version: 0 };
 }
 
-function patched(shown: Ready, { rows, summary }: Patch): Ready {
+function patched(shown: Ready, { rows, summary }: Patch, history: History): Ready {
   const changedRows =
     rows.kind === 'all'
       ? undefined
@@ -170,6 +166,7 @@ function patched(shown: Ready, { rows, summary }: Patch): Ready {
     summary,
     plan: applyRowPatch(shown.plan, rows),
     changedRows,
+    history,
     version: shown.version + 1,
   };
 }
