@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -51,7 +52,7 @@ const LONG_ENOUGH = 0.6;
 export function settleWithoutStops(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { blanks, turn, count, line } = seams;
   if (count === 0 || table.captions.found || STOP.test(source)) return;
-  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const widest = widestOf(table, line);
   const close = Array.from({ length: count }, (_, seam) => seam).filter((seam) => blanks[seam] === 0);
   const hasParts = close.length * 2 >= count || widest > WIDER_THAN_WRAPPED;
   const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, close, widest);

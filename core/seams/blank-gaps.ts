@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -22,7 +23,7 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
   if (table.captions.found) return;
   if (line.length <= SHORT_TEXT) settleByCustom(seams, verdicts);
   if (line.length > MOST_LINES) return;
-  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const widest = widestOf(table, line);
   const allApart = blanks.subarray(0, count).every((one) => one > 0);
   for (let seam = 0; seam < count; seam++) {
     if (blanks[seam] === 0 || turn[seam] || verdicts.decision[seam] !== Decision.join) continue;

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -25,7 +26,7 @@ const MOST_VERSES = 8;
 export function settleDisplayedLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   if (table.captions.found || count === 0) return;
-  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const widest = widestOf(table, line);
   // Where every line has a blank one after it, blank lines say nothing.
   const close = blanks.subarray(0, count).filter((one) => one === 0).length;
   for (let seam = 0; seam < count; seam++) {

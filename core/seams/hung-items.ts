@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -13,7 +14,7 @@ const ROOM = 0.8;
 export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   const { flags, indent, chars, firstChars } = table;
-  const widest = line.reduce((most, one) => Math.max(most, chars[one]!), 0);
+  const widest = widestOf(table, line);
   const flush: number[] = [];
   let hung = 0;
   /** The indent of the item that a line may go on; -1 where there is none. */

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -20,12 +21,11 @@ const CUT = Flag.endsFunctionWord | Flag.endsHyphen;
  */
 export function settleNarrowLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found || seams.line.length > MOST_LINES) return;
-  const widestOf = (lines: Uint32Array) => lines.reduce((most, line) => Math.max(most, table.chars[line]!), 0);
-  const widestOfAll = widestOf(seams.line);
+  const widestOfAll = widestOf(table, seams.line);
   for (let first = 0; first < seams.count;) {
     let last = first;
     while (last < seams.count && isClose(table, seams, verdicts, last)) last++;
-    const widest = widestOf(seams.line.subarray(first, last + 1));
+    const widest = widestOf(table, seams.line.subarray(first, last + 1));
     const areNarrow = widest <= WIDEST && (widestOfAll <= WIDEST || widestOfAll >= widest * WIDER_BY);
     if (last - first >= FEWEST_SEAMS && areNarrow) settleRun(table, seams, verdicts, first, last, widestOfAll);
     first = last + 1;

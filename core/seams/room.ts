@@ -66,6 +66,11 @@ export function edgeInCharacters(table: LineTable, line: number): number {
   return table.indent[line]! + table.chars[line]!;
 }
 
+/** The length of the longest of some lines, in characters without their indents; 0 for none. */
+export function widestOf({ chars }: LineTable, lines: Uint32Array): number {
+  return lines.reduce((most, line) => Math.max(most, chars[line]!), 0);
+}
+
 /** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */
 export function rankOfFill({ fills }: Pick<Measure, 'fills'>, fill: number): number {
   let low = 0;

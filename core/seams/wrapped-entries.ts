@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './runs-on.ts';
+import { widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -16,8 +17,8 @@ const NARROWEST_OF_MARKED = 20;
 /**
  * In a list without signs every entry begins with a capital, a figure or a sign. A line that begins with a small letter goes on the
  * one before it, if that is the widest of its group and so had no room for the word; where a line with room is followed by a small
- * letter, too, small letters say nothing here. Where each entry has a sign, so does any line without one. Linear in the number of
- * lines.
+ * letter, too, small letters say nothing here. Where entries have signs, a line without one goes on the entry before it, if that is
+ * full. Linear in the number of lines.
  */
 export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
@@ -42,7 +43,7 @@ export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts:
 function joinTitle(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   if (count < FEWEST || blanks[0] !== 0 || blanks[1] === 0 || !isApart(verdicts, 0)) return;
-  const widest = line.reduce((most, one) => Math.max(most, table.chars[one]!), 0);
+  const widest = widestOf(table, line);
   const [first, second] = [table.flags[line[0]!]!, table.flags[line[1]!]!];
   if (first & Flag.endsComma || !(second & Flag.startsLower) || !runsOn(table, seams, 0)) return;
   if (table.chars[line[0]!] === widest && widest >= NARROWEST)
@@ -67,7 +68,7 @@ function isApart({ decision }: Verdicts, seam: number): boolean {
 /** The seams of a group at which an entry wraps; or that small letters begin lines wherever they are meant to. */
 function wrapsIn(table: LineTable, seams: SeamTable, first: number, last: number): readonly number[] | 'meant' {
   const lines = seams.line.subarray(first, last + 1);
-  const widest = lines.reduce((most, line) => Math.max(most, table.chars[line]!), 0);
+  const widest = widestOf(table, lines);
   const marked = lines.filter((line) => (table.flags[line]! & Flag.startsBullet) !== 0).length;
   if (table.flags[lines[0]!]! & Flag.startsBullet && marked * 2 >= lines.length) {
     const others = Array.from({ length: last - first }, (_, at) => first + at).filter(

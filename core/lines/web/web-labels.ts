@@ -2,20 +2,32 @@
  * The labels that web pages put around a text: menus, buttons, counters. A line counts as a label only where all of it is one.
  * The words are the usual ones of page templates in English, German, French and Spanish.
  */
-const LABELS = toSet(`
-  share on social media|enter your email address|sign up to our newsletter|load more comments|show comments|skip to navigation
-  main menu|navigation|jump to navigation|jump to content|jump to search|skip to content|skip to main content|skip navigation
-  quick search|search this site|site search|sign in|sign up|log in|log out|my account|subscribe|newsletter|sign up for our newsletter
-  latest news|most read|most popular
-  share this|share this article|share this page|share on facebook|share on twitter|tweet|copy link|email this|print this page|print this article|save for later|save article|bookmark
-  advertisement|advertisements|advertising|sponsored|sponsored content|promoted|continue reading below|article continues below|story continues below
-  read more|show more|see more|load more|view all|related stories|related articles|related topics|related posts|recommended|recommended for you|you may also like|more from the author|more on this story
-  leave a comment|add a comment|post a comment|back to top|next topic|previous topic|next article|previous article|next page|previous page|next chapter|previous chapter|table of contents|on this page|in this article|this page|show source|view source|edit this page|edit source|view history|permalink|download pdf
-  cookie settings|cookie policy|cookies|accept cookies|accept all|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap|all rights reserved|follow us|dismiss|listen to this article|copied
-  startseite|inhaltsverzeichnis|hauptmenü|zum inhalt springen|direkt zum inhalt|schnellsuche|anmelden|abmelden|registrieren|abonnieren|artikel teilen|link kopieren|drucken|seite drucken|merken|weiterlesen|mehr lesen|alle anzeigen|verwandte artikel|das könnte sie auch interessieren|kommentar schreiben|nach oben|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite|quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen|alle rechte vorbehalten|schließen
-  aller au contenu|aller au menu|recherche rapide|rechercher|se connecter|déconnexion|s'inscrire|s'abonner|qui sommes-nous|contactez-nous|partager cet article|copier le lien|imprimer|imprimer cette page|enregistrer|lire la suite|lire plus|en savoir plus|voir plus|articles liés|à lire aussi|sur le même sujet|laisser un commentaire|haut de page|sujet suivant|sujet précédent|page suivante|page précédente|table des matières|sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies|gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés|fermer
-  ir al contenido|saltar al contenido|iniciar sesión|cerrar sesión|registrarse|suscribirse|quiénes somos|compartir este artículo|copiar enlace|imprimir|guardar|leer más|ver más|ver todo|artículos relacionados|deja un comentario|volver arriba|página siguiente|página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies|política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
+/** Labels that no article has for a heading: buttons, and what says that an advert follows. */
+const BUTTONS = toSet(`
+  advertisement|advertisements|advertising|sponsored|sponsored content|share this|share this article|share this page|share on facebook|share on twitter|share on social media|tweet|copy link|email this|print this page|print this article|save for later|save article
+  skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search|read more|continue reading below|article continues below|story continues below|back to top|leave a comment|add a comment|load more comments|listen to this article
+  zum inhalt springen|direkt zum inhalt|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen|kommentar schreiben|nach oben
+  aller au contenu|aller au menu|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire|haut de page
+  ir al contenido|saltar al contenido|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba
 `);
+
+const LABELS = new Set([
+  ...BUTTONS,
+  ...toSet(`
+    enter your email address|sign up to our newsletter|show comments
+    main menu|navigation
+    quick search|search this site|site search|sign in|sign up|log in|log out|my account|subscribe|newsletter|sign up for our newsletter
+    latest news|most read|most popular
+    bookmark
+    promoted
+    show more|see more|load more|view all|related stories|related articles|related topics|related posts|recommended|recommended for you|you may also like|more from the author|more on this story
+    post a comment|next topic|previous topic|next article|previous article|next page|previous page|next chapter|previous chapter|table of contents|on this page|in this article|this page|show source|view source|edit this page|edit source|view history|permalink|download pdf
+    cookie settings|cookie policy|cookies|accept cookies|accept all|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap|all rights reserved|follow us|dismiss|copied
+    startseite|inhaltsverzeichnis|hauptmenü|schnellsuche|anmelden|abmelden|registrieren|abonnieren|drucken|merken|alle anzeigen|verwandte artikel|das könnte sie auch interessieren|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite|quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen|alle rechte vorbehalten|schließen
+    recherche rapide|rechercher|se connecter|déconnexion|s'inscrire|s'abonner|qui sommes-nous|contactez-nous|imprimer|enregistrer|lire plus|en savoir plus|voir plus|articles liés|à lire aussi|sur le même sujet|sujet suivant|sujet précédent|page suivante|page précédente|table des matières|sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies|gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés|fermer
+    iniciar sesión|cerrar sesión|registrarse|suscribirse|quiénes somos|imprimir|guardar|ver más|ver todo|artículos relacionados|página siguiente|página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies|política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
+  `),
+]);
 
 /** Words of menus that may as well be headings of an article: labels only beside others. */
 const MENU_WORDS = toSet(`
@@ -78,15 +90,6 @@ function isPlainlyLonger(line: string): boolean {
   }
   return true;
 }
-
-/** Labels that no article has for a heading: buttons, and what says that an advert follows. */
-const BUTTONS = toSet(`
-  advertisement|advertisements|advertising|sponsored|sponsored content|share this|share this article|share this page|share on facebook|share on twitter|share on social media|tweet|copy link|email this|print this page|print this article|save for later|save article
-  skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search|read more|continue reading below|article continues below|story continues below|back to top|leave a comment|add a comment|load more comments|listen to this article
-  zum inhalt springen|direkt zum inhalt|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen|kommentar schreiben|nach oben
-  aller au contenu|aller au menu|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire|haut de page
-  ir al contenido|saltar al contenido|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba
-`);
 
 /** Whether a line is nothing but the label of a button or an advert, which in a text of any form is none of its words. */
 export function isButtonLabel(line: string): boolean {

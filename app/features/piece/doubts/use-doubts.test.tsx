@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { act, cleanup, renderHook } from '@testing-library/react';
-import { NO_HISTORY, type Answer, type DoubtView, type Step } from '../../../../core/index.ts';
+import { applyStep, NO_HISTORY, type Answer, type DoubtView, type Step } from '../../../../core/index.ts';
 import type { GivenAnswer } from '../../../../storage/notes.ts';
 import type { DoubtService, NextDoubt } from '../../../../worker/protocol.ts';
 import { lostWork } from '../state/lost-work.ts';
@@ -21,11 +21,14 @@ beforeEach(() => {
 const viewOf = (key: string, alike = key) => ({ doubt: { key, alike, from: 4, to: 5 } }) as unknown as DoubtView;
 const stepOf = (key: string) => ({ kind: 'switch-pass', pass: key, on: true }) as Step;
 
+const TAKEN = applyStep(NO_HISTORY, stepOf('a'));
+
 /** A worker that holds doubts by their keys, and answers when it is told to. */
 function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
   let open = [...keys];
   const held: (() => void)[] = [];
   let isSlow = false;
+  let isBehind = false;
   const next = (putOff: readonly string[]): NextDoubt => {
     const first = open.filter((key) => !putOff.includes(key));
     const [key, ...following] = first.length > 0 ? first : open;
@@ -39,7 +42,7 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
     async (key: string, _answer: Answer, _alike: boolean, _order: string, putOff: readonly string[]) => {
       if (isSlow) await new Promise<void>((resolve) => held.push(resolve));
       const isOpen = open.includes(key);
-      open = open.filter((other) => other !== key);
+      if (!isBehind) open = open.filter((other) => other !== key);
       return { step: isOpen ? stepOf(key) : undefined, settled: isOpen ? [key] : [], next: next(putOff) };
     },
   );
@@ -47,11 +50,12 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
   const client = { doubts: doubts as unknown as DoubtService };
   const take = jest.fn<(step: Step) => void>();
   const answered = jest.fn<(key: string) => void>();
+  const latest = () => (isBehind ? TAKEN : NO_HISTORY);
   const pieceOf = (version: number) =>
     ({
       id: 'p',
       ready: { client, version, history: NO_HISTORY },
-      decisions: { take, latest: () => NO_HISTORY },
+      decisions: { take, latest },
       place,
       lost: work,
       underWay: ways,
@@ -67,6 +71,9 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
     answered,
     answer,
     ended: ways.ended,
+    /** From now on the worker holds what was answered until it has cleaned with it, and the page knows of no cleaning. */
+    fallBehind: () => (isBehind = true),
+    cleanWith: (key: string) => (open = open.filter((other) => other !== key)),
     slow: () => (isSlow = true),
     go: () => held.splice(0).forEach((one) => one()),
   };
@@ -89,6 +96,21 @@ describe('answers', () => {
     await settle();
     expect(piece.take).toHaveBeenCalledTimes(3);
     expect(result.current.next?.view).toBeUndefined();
+  });
+
+  test('are not asked again by a cleaning that knows the first of them alone', async () => {
+    const piece = start(['a', 'b', 'c']);
+    const { result, rerender } = piece.mount();
+    await settle();
+    piece.fallBehind();
+    act(() => result.current.answer('other', false));
+    await settle();
+    act(() => result.current.answer('now', false));
+    await settle();
+    piece.cleanWith('a');
+    rerender({ version: 2 });
+    await settle();
+    expect(result.current.next?.view?.doubt.key).toBe('c');
   });
 
   test('are under way until their step is taken', async () => {

@@ -129,8 +129,8 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
 }
 
 /**
- * What is left of the doubts that the worker knows. It may know already that some were settled, or not yet: how many are open it
- * cannot tell, but any of them that was not settled is.
+ * What is left of the doubts that the worker holds: those that were not settled. It drops settled ones once it has cleaned with
+ * them, so its own count may hold some of them or none; it is never taken for less than what is seen to be open.
  */
 function openOf({ left, view, following }: NextDoubt, settled: readonly string[]): NextDoubt {
   const [first, ...rest] = [...(view ? [view] : []), ...following].filter(({ doubt }) => !settled.includes(doubt.key));

@@ -41,10 +41,12 @@ export function useGoing(
   }, [from, to, call, scroller]);
 }
 
+/** Whether the middle of a place is in sight: it may be taller than the window. */
 function isInSight(mark: Element, scroller: HTMLElement | null): boolean {
   if (!scroller) return true;
   const [{ top, bottom }, sight] = [mark.getBoundingClientRect(), scroller.getBoundingClientRect()];
-  return top >= sight.top && bottom <= sight.bottom;
+  const middle = (top + bottom) / 2;
+  return middle >= sight.top && middle <= sight.bottom;
 }
 
 /** Comes back to where the person was, and notes where they are. */
