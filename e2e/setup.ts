@@ -37,6 +37,8 @@ export const BROWSER = {
     args: [
       '--no-sandbox',
       '--disable-gpu',
+      // As most screens show type: without it, advances are rounded.
+      '--font-render-hinting=none',
       '--disable-quic',
       '--no-first-run',
       '--disable-background-networking',

@@ -1,4 +1,5 @@
 import { RowKind, type RowPlan } from '../../../../core/index.ts';
+import { designedAdvance } from './source-advance.ts';
 
 /** Widths of the three columns and sizes of type, in px. */
 export interface ColumnLayout {
@@ -23,8 +24,7 @@ export const CLEAN_LINE = 26;
 export const GUTTER = 46;
 const PAD = 10;
 const RIBBON = 68;
-/** Advance of a character in the source face, and of an average one in the reading face at its size. */
-const SOURCE_ADVANCE = 0.6;
+/** Advance of an average character in the reading face at its size. */
 const CLEAN_CHARACTER = 7.9;
 const CLEAN_PADDING = 64;
 const WIDEST_CLEAN = 620;
@@ -33,16 +33,25 @@ const NARROWEST = 700;
 const STACKED_RIBBON = 46;
 const SMALLEST_FONT = 10;
 
-/** Lays the columns out: source lines stay whole where there is room, with smaller type for wider measures and narrower pages. */
-export function layoutColumns(width: number, measure: number, foldedShare = 0): ColumnLayout {
+/**
+ * Lays the columns out: source lines stay whole where there is room, with smaller type for wider measures and narrower pages.
+ * `advanceAt` gives the advance of a character in the source face at a size, both in px.
+ */
+export function layoutColumns(
+  width: number,
+  measure: number,
+  foldedShare = 0,
+  advanceAt: (size: number) => number = designedAdvance,
+): ColumnLayout {
   const wanted = Math.max(40, Math.min(measure > 0 ? measure + 2 : USUAL_MEASURE, 96));
   const usualFont = wanted <= 58 ? 12.5 : wanted <= 70 ? 12 : 11.5;
   const isStacked = width > 0 && width < NARROWEST;
   const ribbon = isStacked ? STACKED_RIBBON : RIBBON;
   const most = isStacked ? width - ribbon : Math.max(260, (width - ribbon) * 0.58);
-  const fitting = (most - GUTTER - PAD) / (wanted * SOURCE_ADVANCE);
-  const sourceFont = Math.max(SMALLEST_FONT, Math.min(usualFont, Math.floor(fitting * 10) / 10));
-  const advance = sourceFont * SOURCE_ADVANCE;
+  let sourceFont = usualFont;
+  while (sourceFont > SMALLEST_FONT && GUTTER + wanted * advanceAt(sourceFont) + PAD > most)
+    sourceFont = Math.round(sourceFont * 10 - 1) / 10;
+  const advance = advanceAt(sourceFont);
   const source = isStacked ? most : Math.round(Math.min(GUTTER + wanted * advance + PAD, most));
   return {
     isStacked,

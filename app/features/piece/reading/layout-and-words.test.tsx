@@ -33,6 +33,17 @@ describe('columns', () => {
     },
   );
 
+  test('a measured line stays whole where the browser rounds the advance of a character', () => {
+    for (const width of [1000, 1052, 1400]) {
+      for (const measure of [52, 57, 66]) {
+        const layout = layoutColumns(width, measure, 0, (size) => Math.round(size * 0.6));
+        const fits = layout.sourceCharacters >= measure;
+        expect(fits || layout.sourceFont === 10).toBe(true);
+      }
+    }
+    expect(layoutColumns(1052, 55, 0, Math.round).source).toBeLessThanOrEqual(0.58 * 1052);
+  });
+
   test('a longer row is guessed higher, and every row has a height', () => {
     const plan = planRows(
       digested(clean(`Low Water\n\n${'The tide turned and the mill stood still. '.repeat(30)}`, DEFAULT_STYLE)),

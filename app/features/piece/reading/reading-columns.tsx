@@ -13,6 +13,7 @@ import type { Selected } from '../portion/selected.ts';
 import { useSelected } from '../portion/use-selected.ts';
 import { Area, CapLink, Caps, CapToggle, MeasureRule, Nothing, RowPlace, Scroller, Sheet } from './reading-frame.tsx';
 import { ReadingRow } from './reading-row.tsx';
+import { sourceAdvance, useSourceFace } from './source-advance.ts';
 import type { Ready } from '../state/use-cleaning.ts';
 import type { PlaceKeeper } from '../state/place-keeper.ts';
 import { useGoing, useReturning, type GoTo } from './use-going.ts';
@@ -53,7 +54,8 @@ export function ReadingColumns(props: ReadingColumnsProps) {
   const width = useWidth(scroller);
   const { summary, plan } = ready;
   const folds = summary.leaving >= FOLDED_FROM_SHARE;
-  const layout = layoutColumns(width, summary.measure, folds ? summary.leaving : 0);
+  useSourceFace();
+  const layout = layoutColumns(width, summary.measure, folds ? summary.leaving : 0, sourceAdvance);
   /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
   const pinned = useRef<number>(undefined);
   const virtualizer = useVirtualizer({
