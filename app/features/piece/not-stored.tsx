@@ -32,12 +32,8 @@ const Mark = styled(Button)`
   background: var(--doubt-back);
   color: var(--ink);
   cursor: pointer;
-  outline: none;
   &[data-hovered] {
     text-decoration: underline;
-  }
-  &[data-focus-visible] {
-    box-shadow: 0 0 0 2px var(--ribbon);
   }
 `;
 
