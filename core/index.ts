@@ -142,7 +142,7 @@ export {
   type Style,
 } from './style/style.ts';
 export { detectLanguage, type Language } from './text/language.ts';
-export { findLanguage } from './text/languages/index.ts';
+export { findLanguage, hasWordList } from './text/languages/index.ts';
 export type { WordList } from './text/word-list.ts';
 export {
   UnreadableError,

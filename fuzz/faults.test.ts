@@ -112,7 +112,7 @@ describe('a pass that takes out lines and fails is left out', () => {
 const STAGES: readonly (readonly [file: string, name: string])[] = [
   ['text/line-index.ts', 'indexLines'],
   ['text/word-index.ts', 'indexWords'],
-  ['text/language.ts', 'detectLanguage'],
+  ['text/language.ts', 'tellLanguages'],
   ['lines/captions/captions.ts', 'readCaptions'],
   ['lines/line-features.ts', 'measureLine'],
   ['seams/decide.ts', 'decideSeams'],

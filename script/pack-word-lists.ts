@@ -15,8 +15,9 @@ const PACKERS = ['script/pack-word-lists.ts', 'core/text/word-list.ts'];
 
 mkdirSync(TARGET, { recursive: true });
 for (const { id: language, dictionaries: names } of LANGUAGES) {
+  if (names.length === 0) continue;
   const packed = `${TARGET}/${language}.bin`;
-  const files = names.map((name) => `node_modules/@cspell/${name}.trie.gz`);
+  const files = names.map((name) => `node_modules/@cspell/${name}`);
   if (isNewer(packed, [...files, ...PACKERS])) continue;
   writeFileSync(packed, packWords([...new Set(files.flatMap(readWords))]));
   for (const name of names) {

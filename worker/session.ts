@@ -6,6 +6,7 @@ import {
   detectLanguage,
   digested,
   findLanguage,
+  hasWordList,
   kindOfSource,
   linesWrap,
   listDoubts,
@@ -74,7 +75,7 @@ export function createSession({ fetchWords }: Pick<Means, 'fetchWords'>): Sessio
       const history = applyHistoryChange(NO_HISTORY, decided.history);
       const { style, choices } = outcomeWithout(history, decided.slowRules);
       const language = detectLanguage(source);
-      const words = findLanguage(language) ? await fetchWords(language) : undefined;
+      const words = hasWordList(language) ? await fetchWords(language) : undefined;
       const cleaning = clean(source, style, choices, {
         words,
         layout,

@@ -1,6 +1,6 @@
 import {
   detectLanguage,
-  findLanguage,
+  hasWordList,
   findPass,
   kindOfSource,
   listDoubts,
@@ -96,7 +96,7 @@ export function createStackService({ fetchWords, openPdf }: Means): StackService
     if (!read.ok) return read;
     const { document, format } = read;
     const language = detectLanguage(document.text);
-    const words = findLanguage(language) ? await wordsOf(language) : undefined;
+    const words = hasWordList(language) ? await wordsOf(language) : undefined;
     const job = runJob(document, plan, { name, findWords: () => words });
     const { cleaning, step } = settleDoubts(job.cleaning, answers);
     return { ok: true, job: { ...job, cleaning }, format, step };

@@ -15,7 +15,6 @@ import { findNamed } from '../style/named-words.ts';
 import { surviving } from './survive.ts';
 import { shapesInForce } from '../style/shapes.ts';
 import { lineOptionsOf, type Style } from '../style/style.ts';
-import { detectLanguage, type Language } from '../text/language.ts';
 import { findLanguage } from '../text/languages/index.ts';
 import { indexWords, type WordIndex } from '../text/word-index.ts';
 import type { WordList } from '../text/word-list.ts';
@@ -61,12 +60,11 @@ function cleanOnce(
   putLinesInForce(source, read, permits);
   const allLines = putShapesInForce(source, putPartsInForce(read, choices), shapesInForce(style));
   onStage?.('seams');
-  const language = detectLanguage(source);
   const index = indexWords(source);
-  const decide = decider(source, index, lexiconOf(language, style, words), overridesOf(style, choices));
+  const decide = decider(source, index, lexiconOf(allLines, style, words), overridesOf(style, choices));
   const decided = decide(allLines);
   onStage?.('blocks');
-  const context = passContext(source, allLines, index, language, words);
+  const context = passContext(source, allLines, index, words);
   const table = leaveLinesOut(allLines, choices);
   const decidedRemaining = table === allLines ? undefined : decide(table);
   const analysis = {
@@ -94,7 +92,7 @@ export function revise(before: Cleaning, style: Style, choices: readonly Choice[
 }
 
 function reviseOnce(before: Cleaning, style: Style, choices: readonly Choice[], onRule?: OnRule): Cleaning {
-  const { source, words, context, index, allLines } = before;
+  const { source, words, index, allLines } = before;
   const sameLines =
     isSame(lineOptionsOf(style), lineOptionsOf(before.style)) &&
     isSame(shapesInForce(style), shapesInForce(before.style)) &&
@@ -102,7 +100,7 @@ function reviseOnce(before: Cleaning, style: Style, choices: readonly Choice[], 
     keepsLines(allLines, before.choices, choices);
   if (!sameLines) return cleanOnce(source, style, choices, { words, onRule, layout: allLines.layout });
   const overrides = overridesOf(style, choices);
-  const decide = decider(source, index, lexiconOf(context.language, style, words), overrides);
+  const decide = decider(source, index, lexiconOf(allLines, style, words), overrides);
   const sameOverrides = isSame(overrides, before.decided.overrides);
   const isSettled = sameOverrides && sameDrops(before.choices, choices);
   const table = isSettled ? before.table : leaveLinesOut(allLines, choices);
@@ -133,9 +131,10 @@ function permitsFor(source: string, { words }: Style, choices: readonly Choice[]
   return permitsOf(choices, findNamed(source, words?.untouched ?? []));
 }
 
-function lexiconOf(language: Language, style: Style, words: WordList | undefined): Lexicon {
+function lexiconOf({ language, vocabulary }: LineTable, style: Style, words: WordList | undefined): Lexicon {
   const hyphenated = style.words?.hyphenated?.map((word) => word.toLowerCase());
   return {
+    vocabulary,
     words,
     closesCompounds: findLanguage(language)?.closesCompounds,
     ...(hyphenated && { hyphenated: new Set(hyphenated) }),

@@ -2,7 +2,6 @@ import { numbersOfFootnotes } from '../lines/pages/footnotes.ts';
 import { isKept } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import type { PassContext } from '../passes/pass.ts';
-import type { Language } from '../text/language.ts';
 import { findGluedNotes } from '../text/note-marks.ts';
 import { readSpeaker } from '../text/speakers.ts';
 import { readBracketedFigures } from '../text/bracketed-figures.ts';
@@ -14,11 +13,11 @@ export function passContext(
   source: string,
   table: LineTable,
   index: WordIndex,
-  language: Language,
   words: WordList | undefined,
 ): PassContext {
   return {
-    language,
+    language: table.language,
+    vocabulary: table.vocabulary,
     captions: table.captions.found,
     onlySounds: !table.captions.hasSpeech,
     codeBrackets: table.captions.brackets,

@@ -6,6 +6,7 @@ import { allPieces, cleanText, undoneText } from '../cleaning/output.ts';
 import { digestOf } from '../report/digest.ts';
 import { applyPassSwitch, applySetting, DEFAULT_STYLE } from '../style/style.ts';
 import { signsOf } from '../text/signs.ts';
+import { vocabularyOf } from '../text/vocabulary.ts';
 import { FINDING_PASSES, PASS_GROUPS, PASSES } from '../passes/index.ts';
 import { passAtWork, type Pass, type PassContext, type Settings } from '../passes/pass.ts';
 
@@ -54,6 +55,7 @@ const mixture = fc
 
 const context: PassContext = {
   language: 'en',
+  vocabulary: vocabularyOf(0),
   captions: true,
   onlySounds: false,
   codeBrackets: '[(<',

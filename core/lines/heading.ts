@@ -1,10 +1,11 @@
 import { isWordUnit } from '../text/characters.ts';
+import { isDivision } from '../text/language.ts';
 import { LineKind } from './line-kind.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
 const LONGEST = 90;
-const NAMED =
-  /^(?:chapter|part|book|section|appendix|volume|kapitel|teil|abschnitt|anhang|chapitre|partie|annexe|livre|capítulo|parte|sección)\s+(?:[ivxlc]+|\d+|one|two|three|four|five|six|seven|eight|nine|ten)\b[^,;]*$/i;
+/** Behind the word for a part of a work. */
+const PART_NUMBER = /^\s+(?:[ivxlc]+|\d+|one|two|three|four|five|six|seven|eight|nine|ten)\b[^,;]*$/i;
 const NUMBERED = /^(?:\d{1,2}(?:\.\d{1,2}){1,4}\.?|§ ?\d+)\s+\p{Lu}/u;
 
 /** Whether a line by its own form is a heading: underlined, named ("Chapter IV"), numbered ("4.1. Mailing"), or all capitals. */
@@ -17,15 +18,9 @@ export function isHeading(source: string, table: LineTable, line: number): boole
   if (isUnderlined(table, line)) return true;
   if (flags & Flag.allCapitals)
     return (flags & (Flag.endsAbbreviation | Flag.startsSpeaker)) === 0 && letters(source, from, to) >= 4;
-  if (!mayBeNamedOrNumbered(source, from)) return false;
-  const text = source.slice(from, to);
-  if (NAMED.test(text)) return true;
-  return (flags & Flag.endsStop) === 0 && NUMBERED.test(text);
-}
-
-function mayBeNamedOrNumbered(source: string, from: number): boolean {
-  const char = source[from]!;
-  return /[\d§bcptsavklBCPTSAVKL]/.test(char);
+  const first = source.slice(from, from + table.firstChars[line]!);
+  if (isDivision(first)) return PART_NUMBER.test(source.slice(from + first.length, to));
+  return (flags & Flag.endsStop) === 0 && /^[\d§]/.test(first) && NUMBERED.test(source.slice(from, to));
 }
 
 function isUnderlined(table: LineTable, line: number): boolean {

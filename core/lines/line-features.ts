@@ -11,9 +11,9 @@ import {
   isUpper,
   isWordUnit,
 } from '../text/characters.ts';
-import { isAbbreviation, isFunctionWord, refersBack } from '../text/language.ts';
 import { printedWidth } from '../text/printed-width.ts';
 import { measureStretch } from '../text/signs.ts';
+import type { Vocabulary } from '../text/vocabulary.ts';
 import { isSureBullet, markerLength } from './line-form.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
@@ -29,7 +29,7 @@ export function measureLine(source: string, table: LineTable, line: number): voi
   else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;
   table.firstChars[line] = firstTo - from;
   table.firstWidth[line] = printedWidth(source, from, firstTo);
-  table.flags[line] = startFlags(source, from, to) | endFlags(source, from, to);
+  table.flags[line] = startFlags(source, from, to, table.vocabulary) | endFlags(source, from, to, table.vocabulary);
 }
 
 function columnsBefore(source: string, from: number, to: number): number {
@@ -47,7 +47,7 @@ const SPEAKER = /^(?:>> ?|[\p{Lu}][\p{Lu}\p{N} .'’-]{1,24}: |\[[\p{Lu}][^\]]{1
 /** "i. A. Corran", "p. p. Pell": who signs for another. */
 const FOR_ANOTHER = /^(?:i\. ?[AV]\.|p\. ?p\.) ?\p{Lu}/u;
 
-function startFlags(source: string, from: number, to: number): number {
+function startFlags(source: string, from: number, to: number, { refersBack }: Vocabulary): number {
   let flags = 0;
   let at = from;
   let char = source[at]!;
@@ -119,7 +119,7 @@ function startsWithAddress(source: string, from: number, to: number): boolean {
   return false;
 }
 
-function endFlags(source: string, from: number, to: number): number {
+function endFlags(source: string, from: number, to: number, vocabulary: Vocabulary): number {
   let at = to - 1;
   if (isHyphen(source.charCodeAt(at)) && at > from && isWordUnit(source.charCodeAt(at - 1))) return Flag.endsHyphen;
   let flags = isCjk(source.charCodeAt(at)) ? Flag.endsCjk : 0;
@@ -131,16 +131,17 @@ function endFlags(source: string, from: number, to: number): number {
   while (at > from && isClosingMark(source[at]!)) at--;
   if (at < quoted) flags |= Flag.endsQuote;
   const char = source[at]!;
-  if (isStop(char)) flags |= char === '.' && endsShortForm(source, from, at) ? Flag.endsAbbreviation : Flag.endsStop;
+  if (isStop(char))
+    flags |= char === '.' && endsShortForm(source, from, at, vocabulary) ? Flag.endsAbbreviation : Flag.endsStop;
   else if (char === ',' || char === ';' || char === '、' || char === '，') flags |= Flag.endsComma;
   else if (char === ':' || char === '：') flags |= Flag.endsColon;
   else if (char === '—' || char === '–' || char === '-') flags |= Flag.endsDash;
-  else if (at === quoted && endsInFunctionWord(source, from, at + 1)) flags |= Flag.endsFunctionWord;
+  else if (at === quoted && endsInFunctionWord(source, from, at + 1, vocabulary)) flags |= Flag.endsFunctionWord;
   return flags;
 }
 
 /** A letter of a unit, as in "g/l", is no word. */
-function endsInFunctionWord(source: string, from: number, to: number): boolean {
+function endsInFunctionWord(source: string, from: number, to: number, { isFunctionWord }: Vocabulary): boolean {
   const word = lastWord(source, from, to);
   return isFunctionWord(word) && (to - word.length === from || isSpace(source.charCodeAt(to - word.length - 1)));
 }
@@ -172,7 +173,7 @@ function mayEndReferenceMark(code: number): boolean {
   return isDigit(code) || code === 0x5d || code === 0x2a || (code > 0xb1 && code < 0xba) || code >= 0x2020;
 }
 
-function endsShortForm(source: string, from: number, stop: number): boolean {
+function endsShortForm(source: string, from: number, stop: number, { isAbbreviation }: Vocabulary): boolean {
   if (source[stop - 1] === '.') return false;
   return isAbbreviation(lastWord(source, from, stop));
 }

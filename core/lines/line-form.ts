@@ -1,5 +1,6 @@
 import { HTML_TAG } from '../text/html-tags.ts';
 import { isDigit, isSpace, isWordUnit } from '../text/characters.ts';
+import { inAnyLanguage } from '../text/language.ts';
 
 const BULLETS = '•‣◦▪▫●○■□・–—-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□・';
@@ -71,12 +72,15 @@ export function isSectionBreak(source: string, from: number, to: number): boolea
   return to - from <= 15 && !isWordUnit(source.charCodeAt(from)) && SECTION_BREAK.test(source.slice(from, to));
 }
 
-const FIGURE_CAPTION =
-  /^(?:Fig(?:ure|\.)?|Table|Plate|Map|Chart|Photo|Abb(?:ildung|\.)|Tab(?:elle|leau|la|\.)|Illustration|Figura|Carte|Karte|Mapa)\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|[.:]?$)/;
+const FIGURES = inAnyLanguage('figures');
+const FIGURE_CAPTION = new RegExp(
+  String.raw`^(?:${FIGURES})\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|[.:]?$)`,
+);
+const FIRST_OF_FIGURES: ReadonlySet<string> = new Set(FIGURES.match(/(?<=^|\|)[^(]/g));
 
 /** Whether a line begins the caption of a figure or a table: "Figure 3. …", "Abb. 2: …". */
 export function isFigureCaption(source: string, from: number, to: number): boolean {
-  return 'FTPMCAIK'.includes(source[from]!) && FIGURE_CAPTION.test(source.slice(from, Math.min(to, from + 40)));
+  return FIRST_OF_FIGURES.has(source[from]!) && FIGURE_CAPTION.test(source.slice(from, Math.min(to, from + 40)));
 }
 
 /** Nothing but tags and character references for spaces: "<p>&nbsp;</p>". Offsets of the words of the line. */

@@ -1,5 +1,7 @@
 import type { Layout } from '../layout/layout.ts';
+import type { Language } from '../text/language.ts';
 import type { LineIndex } from '../text/line-index.ts';
+import type { Vocabulary } from '../text/vocabulary.ts';
 import type { ShapedLine } from '../shapes/apply-shapes.ts';
 import type { RemovalDoubt } from './line-kind.ts';
 import type { Captions } from './captions/captions.ts';
@@ -49,6 +51,10 @@ export interface LineTable {
   readonly firstChars: Uint16Array;
   readonly firstWidth: Uint32Array;
   readonly flags: Uint32Array;
+  /** What most of the text is written in. */
+  readonly language: Language;
+  /** The words that matter of the languages that the text is written in. */
+  readonly vocabulary: Vocabulary;
   /** What the words have in them: see Sign. */
   readonly signs: Int32Array;
   readonly captions: Captions;

@@ -1,6 +1,8 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
+import { tellLanguages } from '../text/language.ts';
 import { indexLines, type LineIndex } from '../text/line-index.ts';
+import { vocabularyOf } from '../text/vocabulary.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findChords } from './laid-out/chord-lines.ts';
 import { findCode } from './laid-out/code-lines.ts';
@@ -25,6 +27,7 @@ import { Flag, type LineTable } from './line-table.ts';
 /** Reads a source into lines with features and kinds; `layout` is what its format told of them. Linear in its length. */
 export function readLines(source: string, options: LineOptions, layout?: Layout): LineTable {
   const index = indexLines(source);
+  const { main: language, all: languages } = tellLanguages(source);
   const { count } = index;
   const kind = new Uint8Array(count);
   const from = new Uint32Array(count);
@@ -63,6 +66,8 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     firstWidth: new Uint32Array(count),
     flags: new Uint32Array(count),
     signs: new Int32Array(count),
+    language,
+    vocabulary: vocabularyOf(languages),
     captions,
     leadTo,
     tailFrom,

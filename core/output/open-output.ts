@@ -17,7 +17,7 @@ export interface Output {
 export function openOutput(cleaning: Cleaning, shape: OutputShape, title: string): Output {
   const { context } = cleaning;
   const blocks = outputBlocks(cleaning).map((block) => plainer(polished(block, shape, context), shape));
-  const language = context.language === 'cjk' || context.language === 'other' ? '' : context.language;
+  const language = context.language === 'other' ? '' : context.language;
   return { blocks, end: endOfText(cleaning), language, title };
 }
 

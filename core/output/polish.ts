@@ -1,7 +1,7 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
 import type { PassContext } from '../passes/pass.ts';
 import { quotes } from '../passes/quotes.ts';
-import { isAbbreviation } from '../text/language.ts';
+import { isAbbreviation } from '../text/vocabulary.ts';
 import type { OutputBlock } from './output-blocks.ts';
 import type { Run } from './runs.ts';
 import type { OutputShape } from './shape.ts';

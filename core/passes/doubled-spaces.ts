@@ -1,4 +1,4 @@
-import { isAbbreviation } from '../text/language.ts';
+import { isAbbreviation } from '../text/vocabulary.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 

@@ -1,3 +1,4 @@
+import { findLanguage } from '../text/languages/index.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
@@ -13,7 +14,7 @@ export const fullWidth = {
   examples: [{ before: 'Ｔｈｅ mill of １８７１！', after: 'The mill of 1871!' }],
   signs: Sign.fullWidth,
   find: ({ text }, { language }) =>
-    language === 'cjk'
+    findLanguage(language)?.wide
       ? []
       : replaceMatches(text, /[\uff01-\uff5e]+/g, ([form]) =>
           [...form].map((char) => String.fromCharCode(char.charCodeAt(0) - 0xfee0)).join(''),

@@ -1,3 +1,4 @@
+import { findLanguage } from '../text/languages/index.ts';
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
@@ -40,7 +41,7 @@ export const oddSpaces = {
   signs: Sign.oddSpace,
   find: ({ text }, { language }, { french }) =>
     replaceMatches(text, ODD_SPACES, (match) => {
-      if (language === 'cjk' && match[0] === '\u3000') return undefined;
+      if (findLanguage(language)?.wide && match[0] === '\u3000') return undefined;
       if (language === 'fr' && french === 'kept' && NO_BREAK.test(match[0]) && isFrenchSpace(text, match.index))
         return undefined;
       return ' ';

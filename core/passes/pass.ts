@@ -3,6 +3,7 @@ import type { LocalEdit } from '../edits/local-edit.ts';
 import type { LineKind, LineOptions } from '../lines/line-kind.ts';
 import type { BracketedFigures } from '../text/bracketed-figures.ts';
 import type { Language } from '../text/language.ts';
+import type { Vocabulary } from '../text/vocabulary.ts';
 import type { WordList } from '../text/word-list.ts';
 
 export type PassGroup = 'characters' | 'lines' | 'breaks' | 'spaces' | 'marks' | 'punctuation' | 'words';
@@ -10,6 +11,7 @@ export type PassGroup = 'characters' | 'lines' | 'breaks' | 'spaces' | 'marks' |
 /** What a pass may know of the text beside the block at hand. */
 export interface PassContext {
   readonly language: Language;
+  readonly vocabulary: Vocabulary;
   /** The text is a caption track or a transcript with times. */
   readonly captions: boolean;
   /** The captions are nothing but sounds. */

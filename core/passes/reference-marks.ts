@@ -1,7 +1,7 @@
 import type { LocalEdit } from '../edits/local-edit.ts';
-import { isFunctionWord } from '../text/language.ts';
 import { gluedFigureAt } from '../text/note-marks.ts';
 import { Sign } from '../text/signs.ts';
+import type { Vocabulary } from '../text/vocabulary.ts';
 import type { InlinePass, PassContext } from './pass.ts';
 
 const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\?)\]`;
@@ -106,8 +106,8 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     return mark === '*' ? { ...edit, certainty: 0.8, why: 'star' } : edit;
   },
   // What stands before words, and glued to none, is the number of a verse or a note.
-  superscript: (text, at, mark) =>
-    /^$|\s/.test(text[at - 1] ?? '') || isPower(text.slice(Math.max(0, at - LONGEST_STEM), at))
+  superscript: (text, at, mark, { vocabulary }) =>
+    /^$|\s/.test(text[at - 1] ?? '') || isPower(text.slice(Math.max(0, at - LONGEST_STEM), at), vocabulary)
       ? undefined
       : { from: at, to: at + mark.length, insert: '' },
   figure: (text, at, mark, { gluedNotes }) => {
@@ -123,7 +123,7 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
 };
 
 /** Whether a raised figure behind these words is an exponent. */
-function isPower(before: string): boolean {
+function isPower(before: string, { isFunctionWord }: Vocabulary): boolean {
   if (EXPONENT_BASE.test(before)) return true;
   const symbols = SYMBOLS.exec(before)?.[1];
   return symbols !== undefined && !isFunctionWord(symbols);

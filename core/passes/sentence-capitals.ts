@@ -1,5 +1,5 @@
 import { isInWord } from '../text/characters.ts';
-import { isAbbreviation } from '../text/language.ts';
+import { isAbbreviation } from '../text/vocabulary.ts';
 import { replaceMatches, withoutOverlaps, type InlinePass } from './pass.ts';
 
 /** The word before the stop, a quotation mark, and the small letter that begins the sentence. */

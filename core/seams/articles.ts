@@ -4,9 +4,7 @@ import { settle, type Verdicts } from './verdicts.ts';
 
 /** Verse has ended lines so, rarely: it is asked. */
 const CERTAINTY = 0.78;
-/** Only those that are no other word of another language: not the German "die". */
-const ENDS_WITH_ARTICLE =
-  /(?<![\p{L}\p{N}'’.-])(?:a|an|the|der|das|dem|ein|eine|einen|einem|einer|le|les|un|une|du|el|los|las|una|unos|unas)$/u;
+const LAST_WORD = /(?<![\p{L}\p{N}'’.-])\p{L}+$/u;
 const LONGEST_ARTICLE = 6;
 
 /** No list and hardly a verse ends a line with "the": the line goes on in the next, if that begins with a small letter right below. */
@@ -17,6 +15,8 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     const [before, next] = [line[seam]!, line[seam + 1]!];
     if (!(table.flags[before]! & Flag.endsFunctionWord) || !(table.flags[next]! & Flag.startsLower)) continue;
     const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
-    if (ENDS_WITH_ARTICLE.test(tail)) settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
+    const last = LAST_WORD.exec(tail)?.[0];
+    if (last !== undefined && table.vocabulary.isArticle(last))
+      settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
   }
 }

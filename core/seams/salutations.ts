@@ -1,4 +1,5 @@
 import type { LineTable } from '../lines/line-table.ts';
+import { inAnyLanguage } from '../text/language.ts';
 import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -8,8 +9,7 @@ const LONGEST = 48;
 /** Of the widest line: a salutation leaves room, whatever comes next. */
 const SHORT = 0.7;
 /** How letters begin in languages in which the first sentence may begin with a small letter below. */
-const SALUTATION =
-  /^(?:dear|hi|hello|hey|good (?:morning|afternoon|evening)|liebe[rs]?|sehr geehrte[rs]?|hallo|guten (?:morgen|tag|abend)|moin|ch(?:er|ère|ers|ères)|bonjour|salut|madame|monsieur|querid[oa]s?|estimad[oa]s?|hola|car[oai]|gentil[ei]|buongiorno|ciao|prezad[oa]s?|olá|beste|geachte|kære|hej|hei|drog[ia]|szanown[yai]|milý|milá|vážen[ýáí])(?=[\s,!])[^.?;:]*[,!]$/iu;
+const SALUTATION = new RegExp(`^(?:${inAnyLanguage('salutations')})(?=[\\s,!])[^.?;:]*[,!،]$`, 'iu');
 
 /** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */
 export function breakAfterSalutations(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {

@@ -1,7 +1,7 @@
 import { isDigit, isHyphen, isUpper, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
 import { OUTLINES, outlineOf, type WordIndex } from '../text/word-index.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { LANGUAGES } from '../text/languages/index.ts';
+import { vocabularyOf, type Vocabulary } from '../text/vocabulary.ts';
 import { hasWord, type WordList } from '../text/word-list.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -33,6 +33,8 @@ export interface SplitWord {
 
 /** What is known of words beyond the text itself. */
 export interface Lexicon {
+  /** That of the languages of the text; without it, of all. */
+  readonly vocabulary?: Vocabulary;
   readonly words?: WordList;
   /** The language writes compounds as one word, so that two words at a hyphen are no sign of one. */
   readonly closesCompounds?: boolean;
@@ -51,14 +53,10 @@ interface Halves {
   readonly inChain: boolean;
 }
 
-const words = (lists: readonly (string | undefined)[]): ReadonlySet<string> =>
-  new Set(lists.flatMap((list) => list?.split(' ') ?? []));
-const SUSPENDERS = words(LANGUAGES.map(({ suspenders }) => suspenders));
-const ENCLITICS = words(LANGUAGES.map(({ enclitics }) => enclitics));
+const ANY = vocabularyOf(0);
 const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
 /** A sign beside a half that only addresses, paths and file names have there. */
 const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
-const PREFIXES: ReadonlySet<string> = new Set('self well ill half ex non all cross quasi vice pseudo'.split(' '));
 
 /**
  * Decides each word split by a hyphen at a line end, by the text's own vocabulary first, then by the word list of its language
@@ -130,7 +128,10 @@ function countForms(source: string, words: WordIndex, found: readonly Halves[]):
 
 function decideSplit(halves: Halves, counts: ReadonlyMap<string, number>, lexicon: Lexicon): SplitWord {
   return (
-    byName(halves, lexicon) ?? bySigns(halves) ?? byOwnVocabulary(halves, counts) ?? byLanguage(halves, counts, lexicon)
+    byName(halves, lexicon) ??
+    bySigns(halves, lexicon) ??
+    byOwnVocabulary(halves, counts) ??
+    byLanguage(halves, counts, lexicon)
   );
 }
 
@@ -141,9 +142,9 @@ function byName({ head, tail }: Halves, { hyphenated }: Lexicon): SplitWord | un
 }
 
 /** What the hyphen itself and the characters beside it say. */
-function bySigns({ head, tail, hyphen }: Halves): SplitWord | undefined {
+function bySigns({ head, tail, hyphen }: Halves, { vocabulary = ANY }: Lexicon): SplitWord | undefined {
   if (hyphen === SOFT_HYPHEN || hyphen === 0xac) return { outcome: 'mend', evidence: 'soft-hyphen', certainty: 0.99 };
-  if (SUSPENDERS.has(tail.toLowerCase())) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
+  if (vocabulary.isSuspender(tail)) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
   if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
     return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
   }
@@ -166,7 +167,7 @@ function byOwnVocabulary({ head, tail }: Halves, counts: ReadonlyMap<string, num
 function byLanguage(
   halves: Halves,
   counts: ReadonlyMap<string, number>,
-  { words, closesCompounds }: Lexicon,
+  { words, closesCompounds, vocabulary = ANY }: Lexicon,
 ): SplitWord {
   const { head, tail } = halves;
   const isListed = (form: string) => words !== undefined && hasWord(words, form);
@@ -174,11 +175,11 @@ function byLanguage(
     return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
   }
   if (halves.inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.85 };
-  if (ENCLITICS.has(tail.toLowerCase())) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
   if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: 0.97 };
+  if (vocabulary.isEnclitic(tail)) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
   if (words && halves.inChain && !closesCompounds) return { outcome: 'hyphen', evidence: 'chain', certainty: 0.85 };
   if (TENS.test(head)) return { outcome: 'hyphen', evidence: 'compound-number', certainty: 0.98 };
-  if (PREFIXES.has(head.toLowerCase())) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
+  if (vocabulary.isPrefix(head)) return { outcome: 'hyphen', evidence: 'usual-prefix', certainty: 0.85 };
   const isWord = (half: string) =>
     words ? isListed(half) : half.length >= 4 && (counts.get(half.toLowerCase()) ?? 0) > 0;
   const areWords = head.length >= 3 && tail.length >= 3 && isWord(head) && isWord(tail);

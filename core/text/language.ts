@@ -1,65 +1,101 @@
-import { isCjk } from './characters.ts';
 import { LANGUAGES, type KnownLanguage } from './languages/index.ts';
+import type { LanguageData } from './languages/language-data.ts';
 
-/** A language that is known, or what its script or nothing tells. */
-export type Language = KnownLanguage | 'cjk' | 'other';
+/** A language that is known, or 'other'. */
+export type Language = KnownLanguage | 'other';
 
-function words(list: string): readonly string[] {
-  return list.split(' ');
+/** The words of a list in a language's data. */
+export function wordsOf(list = ''): readonly string[] {
+  return list === '' ? [] : list.split(' ');
 }
 
-const ALL_FUNCTION_WORDS: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ functionWords }) => words(functionWords)));
-
-/** Whether a word is one that leans on the next: "the", "of", "und", "dans". Case is ignored. */
-export function isFunctionWord(word: string): boolean {
-  return word.length <= 8 && ALL_FUNCTION_WORDS.has(word.toLowerCase());
+/** What the languages say of one thing, as one expression: see LanguageData. */
+export function inAnyLanguage(what: 'salutations' | 'figures' | 'pages'): string {
+  return LANGUAGES.flatMap((language: LanguageData) => language[what] ?? []).join('|');
 }
 
-const REFERRING: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ referring }) => words(referring)));
+const DIVISIONS: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ divisions }: LanguageData) => wordsOf(divisions)));
 
-/** Whether a sentence that begins with this word refers back to the one before. Case is ignored. */
-export function refersBack(word: string): boolean {
-  return word.length <= 11 && REFERRING.has(word.toLowerCase());
+/** Whether a word stands before the numbers of the parts of a work, in some language: "chapter", "Kapitel". Case is ignored. */
+export function isDivision(word: string): boolean {
+  return DIVISIONS.has(word.toLowerCase());
 }
 
-const ABBREVIATIONS: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ abbreviations }) => words(abbreviations)));
+/** Every small word, with the languages that have it: one bit each, by their place in LANGUAGES. */
+const SMALL_WORDS: ReadonlyMap<string, number> = LANGUAGES.reduce((known, { functionWords }, place) => {
+  for (const word of wordsOf(functionWords)) known.set(word, (known.get(word) ?? 0) | (1 << place));
+  return known;
+}, new Map<string, number>());
 
-/** Whether a word (without its stop) is a known short form or an initial, so that a stop after it ends nothing. */
-export function isAbbreviation(word: string): boolean {
-  if (word.length === 1) return word !== 'I' && word.toLowerCase() !== word.toUpperCase();
-  if (ABBREVIATIONS.has(word.toLowerCase())) return true;
-  return /^(\p{L}\.)+\p{L}$/u.test(word);
+/** A text is read in this many stretches of so many characters, evenly spread: enough to tell its languages. */
+const STRETCHES = 10;
+const STRETCH = 2_000;
+const LEAST_SHARE = 0.08;
+const SCRIPT_SHARE = 0.15;
+/** Of the small words of the language that has most of them in a stretch: less is chance. */
+const NEXT_BEST = 0.6;
+
+/** What a text is written in. */
+export interface LanguagesTold {
+  /** That of most of the text. */
+  readonly main: Language;
+  /** All that some part of it is written in, one bit each by place in LANGUAGES; 0 where no word tells any. */
+  readonly all: number;
 }
 
-/** Latin letters, figures and signs as wide as a Chinese sign: text of any language may be set in them. */
-function isFullWidth(code: number): boolean {
-  return code >= 0xff01 && code <= 0xff5e;
-}
-
-const SAMPLE = 20_000;
-const CJK_SHARE = 0.15;
-
-/** The language of a text, told by its script and its small words; 'other' when neither speaks. Reads at most 20,000 characters. */
-export function detectLanguage(text: string): Language {
-  const sample = text.slice(0, SAMPLE);
-  // White space does not count, whatever characters its line ends have.
-  const signs = sample.replace(/\s/g, '').length;
-  let cjk = 0;
-  for (let at = 0; at < sample.length; at++)
-    if (isCjk(sample.charCodeAt(at)) && !isFullWidth(sample.charCodeAt(at))) cjk++;
-  if (signs > 0 && cjk / signs > CJK_SHARE) return 'cjk';
-  const tokens = sample.toLowerCase().match(/\p{L}+/gu) ?? [];
-  let best: Language = 'other';
-  let bestShare = 0.08;
-  for (const { id: language, functionWords } of LANGUAGES) {
-    const known = new Set(words(functionWords));
-    let hits = 0;
-    for (const token of tokens) if (known.has(token)) hits++;
-    const share = tokens.length === 0 ? 0 : hits / tokens.length;
-    if (share > bestShare) {
-      best = language;
-      bestShare = share;
+/** The languages of a text, told by its small words and scripts. Reads at most 20,000 characters. */
+export function tellLanguages(text: string): LanguagesTold {
+  const total = new Uint32Array(LANGUAGES.length);
+  let tokens = 0;
+  let all = 0;
+  for (const stretch of stretchesOf(text)) {
+    const hits = new Uint32Array(LANGUAGES.length);
+    tokens += countSmallWords(stretch, hits);
+    const most = Math.max(...hits);
+    for (let place = 0; place < hits.length; place++) {
+      if (hits[place]! > 0 && hits[place]! >= most * NEXT_BEST) all |= 1 << place;
+      total[place]! += hits[place]!;
     }
   }
-  return best;
+  const script = tellScript(text);
+  if (script) return { main: script, all };
+  const best = total.indexOf(Math.max(...total));
+  return { main: total[best]! > tokens * LEAST_SHARE ? LANGUAGES[best]!.id : 'other', all };
+}
+
+/** The language of most of a text; 'other' where neither its small words nor its script tell. Reads at most 20,000 characters. */
+export function detectLanguage(text: string): Language {
+  return tellLanguages(text).main;
+}
+
+function stretchesOf(text: string): readonly string[] {
+  const step = Math.max(STRETCH, Math.floor(text.length / STRETCHES));
+  const count = Math.min(STRETCHES, Math.ceil(text.length / step));
+  return Array.from({ length: count }, (_, at) => text.slice(at * step, at * step + STRETCH).toLowerCase());
+}
+
+/** Counts the small words of each language, and gives how many words there are. */
+function countSmallWords(text: string, hits: Uint32Array): number {
+  let tokens = 0;
+  for (const [token] of text.matchAll(/[\p{L}\p{M}]+/gu)) {
+    tokens++;
+    for (let bits = SMALL_WORDS.get(token) ?? 0; bits !== 0; bits &= bits - 1) hits[31 - Math.clz32(bits & -bits)]!++;
+  }
+  return tokens;
+}
+
+/** The language whose script has a fair share of a text. Latin words in it do not count against it: one of its signs says as much as several letters. */
+function tellScript(text: string): KnownLanguage | undefined {
+  const sample = stretchesOf(text).join('');
+  // White space does not count, whatever characters its line ends have.
+  const signs = sample.replace(/\s/g, '').length;
+  const shares = LANGUAGES.map(({ id, script }: LanguageData & { readonly id: KnownLanguage }) => ({
+    id,
+    count: script ? (sample.match(new RegExp(script, 'gu'))?.length ?? 0) : 0,
+  })).filter(({ count }) => count > 0);
+  const all = shares.reduce((sum, { count }) => sum + count, 0);
+  if (all <= signs * SCRIPT_SHARE) return undefined;
+  // Japanese has its own signs between the Chinese ones, and Chinese none of them.
+  const own = shares.filter(({ id, count }) => id !== 'zh' && count > all * 0.1).sort((a, b) => b.count - a.count)[0];
+  return own?.id ?? 'zh';
 }

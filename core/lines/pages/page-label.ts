@@ -1,3 +1,5 @@
+import { inAnyLanguage } from '../../text/language.ts';
+
 /** A line that may number a page: its number, and the words around it. */
 export interface PageLabel {
   readonly number: number;
@@ -5,8 +7,13 @@ export interface PageLabel {
   readonly rest: string;
 }
 
-const BARE =
-  /^(?:(?:page|seite|página|pág\.|p\.|s\.)\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|of|von|sur|de)\s*\d{1,4})?$/i;
+const PAGE = inAnyLanguage('pages');
+/** Those that are no short forms. */
+const PAGE_WORDS: ReadonlySet<string> = new Set(PAGE.split('|').filter((word) => !word.endsWith('.')));
+const BARE = new RegExp(
+  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|of|von|sur|de|di|van|av|z|из|з|από)\s*\d{1,4})?$`,
+  'i',
+);
 const LEADING = /^(\d{1,4}|[ivxlc]{2,7})\s+(\S.*)$/;
 const TRAILING = /^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7})$/;
 const LONGEST_HEAD = 72;
@@ -27,9 +34,8 @@ export function readPageLabel(line: string): PageLabel | undefined {
 export function foldHead(text: string): string {
   const small = text.toLowerCase();
   const spaced = /\s\s|[^\S ]/.test(small) ? small.replace(/\s+/g, ' ') : small;
-  const named = /(?:page|seite|página)$/.test(spaced.slice(-6))
-    ? spaced.replace(/[\s|·•–—-]*\b(?:page|seite|página)$/, '')
-    : spaced;
+  const last = spaced.slice(spaced.lastIndexOf(' ') + 1);
+  const named = PAGE_WORDS.has(last) ? spaced.slice(0, -last.length).replace(/[\s|·•–—-]+$/, '') : spaced;
   return named.trim();
 }
 

@@ -1,4 +1,5 @@
 import { isDigit } from '../../text/characters.ts';
+import { isDivision } from '../../text/language.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { cutsSentence, textAt, type KeptLines } from '../kept-lines.ts';
@@ -32,11 +33,7 @@ const MOST_LINES_A_MARKED_PAGE = 180;
 const FEWEST_LINES_A_MARKED_PAGE = 3;
 const PREDECESSORS_TRIED = 40;
 /** With a number these name a part of the text: headings, however regularly they come. */
-const NUMBERED_PARTS: ReadonlySet<string> = new Set(
-  'section chapter part article book volume act scene lesson stop figure table kapitel teil abschnitt artikel chapitre partie livre capítulo parte sección'.split(
-    ' ',
-  ),
-);
+const NUMBERED: ReadonlySet<string> = new Set('article act scene lesson stop figure table artikel'.split(' '));
 
 /** Finds the lines that number pages: the best-supported chain of growing numbers, and bare numbers at page turns. */
 export function findPageNumbers(source: string, table: LineTable, kept: KeptLines): PageNumber[] {
@@ -81,7 +78,7 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
     if (!mayNumberPage(source, table, line)) continue;
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
-    if (!label || NUMBERED_PARTS.has(label.rest)) continue;
+    if (!label || NUMBERED.has(label.rest) || isDivision(label.rest)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
     candidates.push({

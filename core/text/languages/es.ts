@@ -8,7 +8,12 @@ export const es = {
   referring: 'él ella ellos ellas este esta estos estas esto eso su sus y pero o pues así entonces',
   abbreviations: 'sr sra srta ud uds pág núm',
   suspenders: 'y o',
+  articles: 'el la los las un una unos unas',
+  salutations: 'querid[oa]s?|estimad[oa]s?|hola|buen(?:os días|as tardes|as noches)',
+  divisions: 'capítulo parte sección anexo',
+  figures: 'Fig(?:ura|\\.)|Tabla|Mapa',
+  pages: 'página|pág\\.',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
-  dictionaries: ['dict-es-es/Spanish'],
+  dictionaries: ['dict-es-es/Spanish.trie.gz'],
 } as const satisfies LanguageData;

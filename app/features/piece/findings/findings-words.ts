@@ -3,7 +3,7 @@ import { markWords } from '../words/mark-words.ts';
 
 /** What a text is written in; empty where that is not known. */
 function languageWords(language: Language): string {
-  const name = language === 'cjk' ? 'Chinese or Japanese' : findLanguage(language)?.name;
+  const name = findLanguage(language)?.name;
   return name ? `, in ${name}` : '';
 }
 

@@ -1,0 +1,62 @@
+import { wordsOf } from './language.ts';
+import { LANGUAGES } from './languages/index.ts';
+import type { LanguageData } from './languages/language-data.ts';
+
+/** The words that matter of the languages that a text is written in. All are asked for in any case. */
+export interface Vocabulary {
+  /** Whether a word leans on the next: "the", "of", "und", "dans". */
+  isFunctionWord(word: string): boolean;
+  /** Whether a sentence that begins with this word refers back to the one before. */
+  refersBack(word: string): boolean;
+  /** Whether a word (without its stop) is a short form or an initial, so that a stop after it ends nothing. */
+  isAbbreviation(word: string): boolean;
+  /** Whether a word belongs to the next and to nothing else. */
+  isArticle(word: string): boolean;
+  /** See the fields of the same names in LanguageData. */
+  isSuspender(word: string): boolean;
+  isEnclitic(word: string): boolean;
+  isPrefix(word: string): boolean;
+}
+
+type List = 'functionWords' | 'referring' | 'abbreviations' | 'articles' | 'suspenders' | 'enclitics' | 'prefixes';
+
+/** By the bits of the languages: texts have few combinations of them. */
+const made = new Map<number, Vocabulary>();
+const ALL = (1 << LANGUAGES.length) - 1;
+
+/** The words of the languages whose bits are set (see LanguagesTold); of all where none is. */
+export function vocabularyOf(languages: number): Vocabulary {
+  const known = made.get(languages);
+  if (known) return known;
+  const bits = languages === 0 ? ALL : languages;
+  const vocabulary = makeVocabulary(LANGUAGES.filter((_, place) => bits & (1 << place)));
+  made.set(languages, vocabulary);
+  return vocabulary;
+}
+
+function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
+  const asker = (list: List) => {
+    const words = new Set(languages.flatMap((language) => wordsOf(language[list])));
+    const longest = Math.max(0, ...[...words].map(({ length }) => length));
+    return (word: string) => word.length <= longest && words.has(word.toLowerCase());
+  };
+  const isShortForm = asker('abbreviations');
+  return {
+    isFunctionWord: asker('functionWords'),
+    refersBack: asker('referring'),
+    isAbbreviation: (word) => isInitial(word) || isShortForm(word),
+    isArticle: asker('articles'),
+    isSuspender: asker('suspenders'),
+    isEnclitic: asker('enclitics'),
+    isPrefix: asker('prefixes'),
+  };
+}
+
+/** "J", "U.S", but not the pronoun. */
+function isInitial(word: string): boolean {
+  if (word.length === 1) return word !== 'I' && word.toLowerCase() !== word.toUpperCase();
+  return word[1] === '.' && /^(\p{L}\.)+\p{L}$/u.test(word);
+}
+
+/** Whether a word (without its stop) is a short form in some language: for passes, which see one paragraph. */
+export const isAbbreviation = vocabularyOf(0).isAbbreviation;
