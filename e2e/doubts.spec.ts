@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { parseProse } from '../core/testing/marked-prose.ts';
+import { raggedLines } from '../core/testing/unmarked-lines.ts';
 import {
   cleanTexts,
   copyClean,
@@ -49,6 +52,33 @@ test('answers given as fast as keys are sent each go to the question that was se
   await expect(bar).toContainText('No questions left.');
   for (let answers = 4; answers > 0; answers--) await page.keyboard.press('ControlOrMeta+Z');
   await expect(bar).toContainText('4 questions');
+});
+
+test('a text that marks no paragraphs says so once, and is read in the way that is chosen', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, raggedLines(parseProse(readFileSync('samples/prose/boat-builder.txt', 'utf8'))));
+  await pieceIsReady(page);
+  const note = page.getByRole('status').filter({ hasText: 'Nothing marks the paragraphs of this text.' });
+  const bar = page.getByRole('region', { name: 'Questions' });
+  await expect(bar).toContainText('14 questions');
+  await note.getByRole('button', { name: 'See the ways to read it…' }).press('Enter');
+  const sheet = page.getByRole('dialog', { name: 'Where the paragraphs are' });
+  await expect(sheet.getByRole('radio').first()).toBeChecked();
+  await expect(sheet.getByRole('button', { name: 'Read it so' })).toBeDisabled();
+  await sheet.getByText('Wherever it is a guess, the text runs on').click();
+  await isAccessible(page);
+  await sheet.getByRole('button', { name: 'Read it so' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(note).toBeHidden();
+  await expect(bar).toContainText('No questions left.');
+  await page.keyboard.press('ControlOrMeta+Z');
+  await expect(bar).toContainText('14 questions');
+  await note.getByRole('button', { name: 'No, thanks' }).click();
+  await expect(note).toBeHidden();
+  await page.reload();
+  await pieceIsReady(page);
+  await expect(bar).toContainText('14 questions');
+  await expect(note).toBeHidden();
 });
 
 test('an answer is a step: it is undone, and kept over a reload', async ({ page }) => {

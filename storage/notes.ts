@@ -107,7 +107,7 @@ function readAnswer(value: string): GivenAnswer | undefined {
 }
 
 /** What is offered on a piece: a style for such texts, columns side by side put one under the other. */
-export const OFFERS = ['style', 'columns'] as const;
+export const OFFERS = ['style', 'columns', 'marks'] as const;
 export type Offer = (typeof OFFERS)[number];
 
 function declinedKey(pieceId: string, offer: Offer): string {

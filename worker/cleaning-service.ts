@@ -22,6 +22,7 @@ import {
   viewEdit,
   viewPortion,
   viewRow,
+  weighParagraphings,
   writeOutput,
   type RowPatch,
 } from '../core/index.ts';
@@ -86,15 +87,27 @@ export function cleaningService(session: Session): CleaningService {
       const at = (line: number) => Math.min(Math.max(line, 1), index.count) - 1;
       return index.count === 0 ? { from: 0, to: 0 } : { from: index.from[at(first)]!, to: index.next[at(last)]! };
     },
-    async offPassCounts() {
-      const { cleaning } = session.now();
-      const counting = countOffPasses(cleaning);
-      for (;;) {
-        const step = counting.next();
-        if (step.done) return step.value;
-        await new Promise((resolve) => setTimeout(resolve));
-        if (session.now().cleaning !== cleaning) return undefined;
-      }
-    },
+    offPassCounts: () => inSteps(session, countOffPasses(session.now().cleaning)),
+    paragraphings: () => inSteps(session, listed(weighParagraphings(session.now()))),
   };
+}
+
+/** Does long work step by step, so that other questions are answered between; undefined where the cleaning changes meanwhile. */
+async function inSteps<T>(session: Session, work: Generator<unknown, T>): Promise<T | undefined> {
+  const { cleaning } = session.now();
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    await new Promise((resolve) => setTimeout(resolve));
+    if (session.now().cleaning !== cleaning) return undefined;
+  }
+}
+
+function* listed<T>(found: Iterable<T>): Generator<undefined, T[]> {
+  const list: T[] = [];
+  for (const one of found) {
+    list.push(one);
+    yield undefined;
+  }
+  return list;
 }

@@ -48,5 +48,8 @@ const FOLLOWING = 4;
 /** The first few doubts. */
 function inOrder(doubts: readonly Doubt[], order: DoubtOrder, count: number): readonly Doubt[] {
   if (order === 'reading') return doubts.slice(0, count);
-  return [...doubts].sort((a, b) => a.certainty - b.certainty).slice(0, count);
+  if (order === 'hardest') return [...doubts].sort((a, b) => a.certainty - b.certainty).slice(0, count);
+  const alike = new Map<string, number>();
+  for (const doubt of doubts) alike.set(doubt.alike, (alike.get(doubt.alike) ?? 0) + 1);
+  return [...doubts].sort((a, b) => alike.get(b.alike)! - alike.get(a.alike)!).slice(0, count);
 }

@@ -22,6 +22,7 @@ import type {
   PortionView,
   RangeList,
   ReadBlock,
+  Paragraphing,
   RowEdit,
   RowEdited,
   RowPatch,
@@ -56,6 +57,8 @@ export interface Summary {
   readonly failed: readonly FailedPass[];
   /** A language tag; empty where the language is not known. */
   readonly language: string;
+  /** How many line ends are a guess in a text that marks no paragraphs (see isUnmarked); 0 in others. */
+  readonly guesses: number;
 }
 
 /** All that a change comes to. */
@@ -102,8 +105,8 @@ export type NamedFindings = Findings & {
   readonly names: Readonly<Record<number, string>>;
 };
 
-/** As one reads, or the least certain first. */
-export type DoubtOrder = 'reading' | 'hardest';
+/** As one reads; the least certain first; or those first that settle most others with them. */
+export type DoubtOrder = 'reading' | 'hardest' | 'widest';
 
 export interface NextDoubt {
   readonly left: number;
@@ -162,6 +165,8 @@ export interface CleaningService {
   text(): string;
   /** Two columns side by side in the source; undefined where there are none. */
   columns(): ColumnsFound | undefined;
+  /** The ways to tell the paragraphs of the text; undefined where the cleaning changed meanwhile. */
+  paragraphings(): Promise<readonly Paragraphing[] | undefined>;
   /** The source ranges that ranges of the clean text come from; see toSourceRanges. */
   sourceRanges(clean: RangeList): RangeList;
   /** The source range of the lines first..last, counted from 1. */

@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { parseProse } from '../core/testing/marked-prose.ts';
+import { raggedLines } from '../core/testing/unmarked-lines.ts';
 import { describe, expect, jest, test } from '@jest/globals';
 import {
   applyRowPatch,
@@ -177,6 +180,28 @@ describe('the worker’s service', () => {
     expect(SOURCE.slice(from[0], to[0])).toBe('turned');
     const lines = service.rangeOfLines(5, 99);
     expect(SOURCE.slice(lines.from, lines.to)).toBe('The tide turned at noon.\n');
+  });
+
+  test('asks first about what settles most others, where that is wanted', async () => {
+    const service = started();
+    await service.open('It fell... and rose.. Then he left.3 Then he slept.4 Nobody saw it.');
+    expect(service.doubts.ask('reading', []).view!.source).toBe('..');
+    expect(service.doubts.ask('widest', [])).toMatchObject({
+      view: { alike: 2, source: '3' },
+      following: [{ source: '4' }, { source: '..' }],
+    });
+  });
+
+  test('tells the ways to read a text that marks no paragraphs, and leaves off where the text changes', async () => {
+    const service = started();
+    const source = raggedLines(parseProse(readFileSync('samples/prose/boat-builder.txt', 'utf8')));
+    expect((await service.open(source)).summary.guesses).toBe(14);
+    const ways = (await service.paragraphings())!;
+    expect(ways.map(({ how }) => how).slice(0, 3)).toEqual(['now', 'broken', 'joined']);
+    const late = service.paragraphings();
+    const { summary } = service.take({ kind: 'choose', choice: ways.at(-1)!.choices[0]! });
+    expect([summary.guesses, summary.blocks]).toEqual([0, ways.at(-1)!.paragraphs]);
+    expect(await late).toBeUndefined();
   });
 
   test('asks about one doubt after the other, the hardest first where that is wanted; those put off come last', async () => {

@@ -7,6 +7,7 @@ import {
   digested,
   findLanguage,
   hasWordList,
+  isUnmarked,
   kindOfSource,
   linesWrap,
   listDoubts,
@@ -123,6 +124,7 @@ export function summarize({ cleaning, digest }: Digested): Summary {
     suggestedTitle: suggestTitle(cleaning),
     failed: cleaning.failed,
     language: languageTag(cleaning),
+    guesses: isUnmarked({ cleaning, digest }) ? digest.seams.length : 0,
   };
 }
 

@@ -14,6 +14,7 @@ import { LedgerDrawer } from './ledger/ledger-drawer.tsx';
 import { ProposedStyle } from './style/proposed-style.tsx';
 import { StyleButton } from './style/style-button.tsx';
 import { ColumnsNote } from './reading/columns-note.tsx';
+import { UnmarkedNote } from './reading/unmarked-note.tsx';
 import { PassRail } from './passes/pass-rail.tsx';
 import { usePiece } from './state/piece-context.ts';
 import { PortionBar } from './portion/portion-bar.tsx';
@@ -108,6 +109,7 @@ export function PieceText() {
         </StoryLine>
         <ProposedStyle />
         <ColumnsNote />
+        <UnmarkedNote />
         <ReadingColumns
           ready={ready}
           lit={lit}

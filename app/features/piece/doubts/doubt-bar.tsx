@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import type { WordTally } from '../../../../core/index.ts';
+import type { DoubtOrder } from '../../../../worker/protocol.ts';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
 import type { CommandId } from '../keys/commands.ts';
@@ -15,6 +16,17 @@ interface DoubtBarProps {
 }
 
 const count = (value: number) => value.toLocaleString('en');
+
+const ORDER_WORDS: Readonly<Record<DoubtOrder, string>> = {
+  reading: 'in reading order',
+  hardest: 'hardest first',
+  widest: 'most alike first',
+};
+const NEXT_ORDER: Readonly<Record<DoubtOrder, DoubtOrder>> = {
+  reading: 'hardest',
+  hardest: 'widest',
+  widest: 'reading',
+};
 
 /** Asks about the doubts, one after the other, in plain words; two keys answer, one answers for all alike, one puts off. */
 export function DoubtBar({ doubts, tally }: DoubtBarProps) {
@@ -57,9 +69,7 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
         <b>
           {count(next.left)} {next.left === 1 ? 'question' : 'questions'}
         </b>
-        <QuietButton onPress={() => doubts.setOrder(order === 'reading' ? 'hardest' : 'reading')}>
-          {order === 'reading' ? 'in reading order' : 'hardest first'}
-        </QuietButton>
+        <QuietButton onPress={() => doubts.setOrder(NEXT_ORDER[order])}>{ORDER_WORDS[order]}</QuietButton>
       </Left>
       <Words role="status">
         <b>{asked.question}</b>

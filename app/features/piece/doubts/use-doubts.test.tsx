@@ -54,7 +54,7 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
   const pieceOf = (version: number) =>
     ({
       id: 'p',
-      ready: { client, version, history: NO_HISTORY },
+      ready: { client, version, history: NO_HISTORY, summary: { guesses: 0 } },
       decisions: { take, latest },
       place,
       lost: work,

@@ -33,7 +33,7 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
   const { id, ready, decisions, place, underWay, answered } = piece;
   const { client, history, version } = ready;
   const { take, latest } = decisions;
-  const [order, setOrder] = useState<DoubtOrder>('reading');
+  const [order, setOrder] = useState<DoubtOrder>(ready.summary.guesses > 0 ? 'widest' : 'reading');
   const [later, setLater] = useState<readonly string[]>([]);
   const [next, setNext] = useState<NextDoubt>();
   const [follows, setFollows] = useState(false);

@@ -1,0 +1,140 @@
+import { useEffect, useState } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { oneStep, type Paragraphing, type Step } from '../../../../core/index.ts';
+import { PrimaryButton } from '../../../ui/buttons.tsx';
+import { faces } from '../../../ui/theme.ts';
+import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+import type { CleanClient } from '../../../../worker/client.ts';
+import { markWords } from '../words/mark-words.ts';
+
+interface ParagraphingChoiceProps {
+  readonly client: CleanClient;
+  readonly onChoose: (step: Step) => void;
+}
+
+/** The ways to tell the paragraphs of a text, each with how it would begin, and the choice of one. */
+export function ParagraphingChoice({ client, onChoose }: ParagraphingChoiceProps) {
+  const [ways, setWays] = useState<readonly Paragraphing[]>();
+  const [chosen, setChosen] = useState('0');
+  useEffect(() => {
+    let isCurrent = true;
+    client.paragraphings().then((found) => isCurrent && setWays(found ?? []), ignoreClosedWorker);
+    return () => {
+      isCurrent = false;
+    };
+  }, [client]);
+  if (!ways) return <p role="status">Reading the text in each way…</p>;
+  if (ways.length === 0) return <p role="status">The text has changed meanwhile. Close this and open it again.</p>;
+  const step = oneStep((ways[Number(chosen)]?.choices ?? []).map((choice) => ({ kind: 'choose', choice })));
+  return (
+    <>
+      <p>Each way is shown with how the text would begin. It is one step, which you can undo.</p>
+      <Ways aria-label="Where the paragraphs are" value={chosen} onChange={setChosen}>
+        {ways.map((way, at) => (
+          <Way key={at} value={String(at)}>
+            <b>{nameOf(way)}</b>
+            <small>{outcomeOf(way)}</small>
+            <Beginning>
+              {way.beginning.map(({ text }, paragraph) => (
+                <span key={paragraph}>{shortened(text)}</span>
+              ))}
+            </Beginning>
+          </Way>
+        ))}
+      </Ways>
+      <Use isDisabled={!step} onPress={() => step && onChoose(step)}>
+        Read it so
+      </Use>
+    </>
+  );
+}
+
+function nameOf({ how }: Paragraphing): string {
+  if (how === 'now') return 'Line end by line end, as now';
+  if (how === 'broken') return 'Wherever it is a guess, a paragraph ends';
+  if (how === 'joined') return 'Wherever it is a guess, the text runs on';
+  if (how.by === 'nothing') return 'Gaps mean nothing, short last lines do';
+  if (how.blanks === 0 && how.step === 'level') return 'Every line is a paragraph';
+  const words = markWords(how);
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)} begins a paragraph`;
+}
+
+const count = (number: number, one: string, many: string) =>
+  `${number.toLocaleString('en')} ${number === 1 ? one : many}`;
+
+function outcomeOf({ paragraphs, doubts }: Paragraphing): string {
+  const asked = doubts === 0 ? 'no questions about line ends' : `${count(doubts, 'question', 'questions')} left`;
+  return `${count(paragraphs, 'paragraph', 'paragraphs')}, ${asked}`;
+}
+
+const BEGINNING = 64;
+const END = 40;
+
+/** How a paragraph begins and ends. */
+function shortened(text: string): string {
+  return text.length <= BEGINNING + END + 3
+    ? text
+    : `${text.slice(0, BEGINNING).trimEnd()} … ${text.slice(-END).trimStart()}`;
+}
+
+const Ways = styled(RadioGroup)`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(290px, 1fr));
+  gap: 10px;
+`;
+
+const Way = styled(Radio)`
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-content: start;
+  gap: 2px 8px;
+  padding: 9px 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  cursor: pointer;
+  &::before {
+    content: '';
+    width: 14px;
+    height: 14px;
+    margin-top: 3px;
+    border: 1.5px solid var(--faint);
+    border-radius: 50%;
+  }
+  > * {
+    grid-column: 2;
+  }
+  &[data-selected] {
+    border-color: var(--ribbon);
+    background: var(--chosen);
+  }
+  &[data-selected]::before {
+    border: 4.5px solid var(--ribbon);
+  }
+  &[data-hovered]:not([data-selected]) {
+    background: var(--hover);
+  }
+  &[data-focus-visible] {
+    outline: 2px solid var(--ribbon);
+  }
+  small {
+    color: var(--soft);
+  }
+`;
+
+const Beginning = styled.span`
+  display: grid;
+  gap: 5px;
+  margin-top: 4px;
+  font: 13px/1.4 ${faces.reading};
+  span {
+    padding-left: 8px;
+    border-left: 2px solid var(--line);
+  }
+`;
+
+const Use = styled(PrimaryButton)`
+  position: sticky;
+  bottom: 0;
+  align-self: start;
+`;

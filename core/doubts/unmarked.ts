@@ -1,0 +1,97 @@
+import type { BlockKind } from '../blocks/block-kind.ts';
+import type { Choice } from '../choices/choice.ts';
+import { revise } from '../cleaning/clean.ts';
+import { writtenText } from '../cleaning/written-text.ts';
+import { rangeOfSeam } from '../decided/seams-in-force.ts';
+import { weighMarks } from '../findings/paragraph-marks.ts';
+import { Flag } from '../lines/line-table.ts';
+import { digested, type Digested } from '../report/digest.ts';
+import type { ParagraphMark } from '../seams/paragraph-mark.ts';
+import { Decision } from '../seams/seam-table.ts';
+import { listDoubts } from './doubts.ts';
+
+/** So many questions, at the least: a few are answered faster than a mark is chosen. */
+const FEWEST = 8;
+/** Of the line ends where a paragraph might end. */
+const LEAST_SHARE = 1 / 3;
+
+/**
+ * Whether nothing in a text marks its paragraphs, so that at many line ends where a sentence ends it is anybody's guess whether a
+ * paragraph does. Not once a person or a style said what marks them. Linear in the number of seams.
+ */
+export function isUnmarked({ cleaning, digest }: Digested): boolean {
+  const { table, decided } = cleaning;
+  if (digest.seams.length < FEWEST || decided.overrides.mark || table.captions.found) return false;
+  const { seams } = decided;
+  const doubted = new Set(digest.seams);
+  let places = doubted.size;
+  for (let seam = 0; seam < seams.count; seam++) {
+    const before = table.flags[seams.line[seam]!]!;
+    const after = table.flags[seams.line[seam + 1]!]!;
+    if (before & Flag.endsStop && !(after & Flag.startsLower) && !doubted.has(seam)) places++;
+  }
+  return doubted.size >= places * LEAST_SHARE;
+}
+
+/** One way to tell the paragraphs of a text, and what it makes of it. */
+export interface Paragraphing {
+  /** 'now': as it is, line end by line end. 'joined', 'broken': wherever it is not sure, the text runs on, or a paragraph ends. */
+  readonly how: 'now' | 'joined' | 'broken' | ParagraphMark;
+  /** What puts it in force. */
+  readonly choices: readonly Choice[];
+  readonly paragraphs: number;
+  /** Questions that are left about line ends. */
+  readonly doubts: number;
+  /** How the clean text begins. */
+  readonly beginning: readonly { readonly kind: BlockKind; readonly text: string }[];
+}
+
+const BLOCKS_SHOWN = 4;
+const MOST_MARKS = 3;
+
+/**
+ * The ways to tell the paragraphs of a text that lead to different ones, the present one first. Each takes about as long as
+ * deciding the text anew, so they come one by one.
+ */
+export function* weighParagraphings(now: Digested): Generator<Paragraphing> {
+  const known = new Set<string>();
+  for (const { how, choices } of waysToRead(now)) {
+    const made = choices.length === 0 ? now : withChoices(now, choices);
+    const { source, blocks } = made.cleaning;
+    const key = blocks.map(({ from }) => from).join(' ');
+    if (known.has(key)) continue;
+    known.add(key);
+    const beginning = blocks
+      .slice(0, BLOCKS_SHOWN)
+      .map(({ kind, pieces }) => ({ kind, text: writtenText(source, pieces) }));
+    yield { how, choices, paragraphs: blocks.length, doubts: made.digest.seams.length, beginning };
+  }
+}
+
+function withChoices({ cleaning }: Digested, choices: readonly Choice[]): Digested {
+  const others = cleaning.choices.filter(({ kind }) => kind !== 'mark');
+  return digested(revise(cleaning, cleaning.style, [...others, ...choices]));
+}
+
+function waysToRead(now: Digested): Pick<Paragraphing, 'how' | 'choices'>[] {
+  const { cleaning } = now;
+  const doubts = listDoubts(now);
+  const settled = (breaks: boolean) =>
+    doubts.flatMap((doubt): Choice[] => {
+      if (doubt.kind !== 'seam') return [];
+      const decision = [doubt.now, doubt.other].find((one) => one >= Decision.break === breaks);
+      return decision === undefined ? [] : [{ kind: 'seam', ...rangeOfSeam(cleaning, doubt.seam), decision }];
+    });
+  const marks = weighMarks(cleaning).filter(({ count }) => count > 1);
+  return [
+    { how: 'now', choices: [] },
+    { how: 'broken', choices: settled(true) },
+    { how: 'joined', choices: settled(false) },
+    ...marks.slice(0, MOST_MARKS).map(({ mark, places: [place] }) => marking(mark, place)),
+    marking({ by: 'nothing' }),
+  ];
+}
+
+function marking(mark: ParagraphMark, place = { from: 0, to: 0 }): Pick<Paragraphing, 'how' | 'choices'> {
+  return { how: mark, choices: [{ kind: 'mark', ...place, mark }] };
+}
