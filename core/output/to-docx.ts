@@ -119,16 +119,21 @@ function wordsOf({ text, isEmphasis, isStrong, isCode }: Run, more = ''): string
   return `<w:r>${look === '' ? '' : `<w:rPr>${look}</w:rPr>`}${parts.join('')}</w:r>`;
 }
 
+/** In twentieths of a point. */
+const TABLE_WIDTH = 9000;
+
 function tableOf(lines: readonly string[]): string {
   const rows = lines.map((line) => line.split('\t'));
   const columns = Math.max(...rows.map((row) => row.length));
+  // Word fits the columns to their words; other readers pass over those without a width.
+  const width = Math.floor(TABLE_WIDTH / columns);
   const cell = (text: string) =>
-    `<w:tc><w:tcPr><w:tcW w:w="0" w:type="auto"/></w:tcPr>${paragraph('', [{ text: text.trim() }], [])}</w:tc>`;
+    `<w:tc><w:tcPr><w:tcW w:w="${width}" w:type="dxa"/></w:tcPr>${paragraph('', [{ text: text.trim() }], [])}</w:tc>`;
   const row = (cells: readonly string[]) =>
     `<w:tr>${Array.from({ length: columns }, (_, at) => cell(cells[at] ?? '')).join('')}</w:tr>`;
   const border = (side: string) => `<w:${side} w:val="single" w:sz="4" w:space="0" w:color="auto"/>`;
   const borders = ['top', 'left', 'bottom', 'right', 'insideH', 'insideV'].map(border).join('');
-  return `<w:tbl><w:tblPr><w:tblW w:w="0" w:type="auto"/><w:tblBorders>${borders}</w:tblBorders></w:tblPr><w:tblGrid>${'<w:gridCol/>'.repeat(columns)}</w:tblGrid>${rows.map(row).join('')}</w:tbl>`;
+  return `<w:tbl><w:tblPr><w:tblW w:w="0" w:type="auto"/><w:tblBorders>${borders}</w:tblBorders></w:tblPr><w:tblGrid>${`<w:gridCol w:w="${width}"/>`.repeat(columns)}</w:tblGrid>${rows.map(row).join('')}</w:tbl>`;
 }
 
 const HEADING_SIZES = [36, 30, 27, 24, 23, 22];

@@ -49,3 +49,15 @@ export function isOneHeading({ layout }: LineTable, before: number, after: numbe
 export function areElementsApart({ layout }: LineTable, before: number, after: number): boolean {
   return layout !== undefined && layout.block[before] !== layout.block[after];
 }
+
+/**
+ * Whether the format says that two lines are of two things: of blocks of different kinds, or of two where one has several lines,
+ * as a verse has. Lines of an address may be a block each.
+ */
+export function areOfTwoKinds(table: LineTable, before: number, after: number): boolean {
+  const { layout, chars } = table;
+  if (!layout || layout.block[before] === layout.block[after]) return false;
+  if (layout.element[before] !== layout.element[after]) return true;
+  const inOneBlock = (one: number, other: number) => layout.block[one] === layout.block[other] && chars[other]! > 0;
+  return inOneBlock(before, before - 1) || inOneBlock(after, after + 1);
+}

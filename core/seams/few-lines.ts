@@ -68,7 +68,21 @@ function besideFull(
     return first;
   };
   const withFull = new Set(close.filter((seam) => roomOf(table, seams, widest, seam) < 0).map(groupOf));
-  return withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
+  const beside = withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
+  return besideVerse(table, seams, widest, beside);
+}
+
+/**
+ * Those of some seams that do not stand in a run of short lines: a verse between paragraphs says nothing of how these wrap. All of
+ * them, where the others are not mostly full lines as wide as prose.
+ */
+function besideVerse(table: LineTable, seams: SeamTable, widest: number, close: readonly number[]): readonly number[] {
+  const isShort = (seam: number) => roomOf(table, seams, widest, seam) > ROOM_OF_REFRAINS;
+  const short = new Set(close.filter(isShort));
+  const inRun = (seam: number) => short.has(seam) && (short.has(seam - 1) || short.has(seam + 1));
+  const others = close.filter((seam) => !inRun(seam));
+  const full = others.filter((seam) => roomOf(table, seams, widest, seam) < 0).length;
+  return widest >= WIDER_THAN_VERSE && full > 1 && full * 2 > others.length ? others : close;
 }
 
 /** In a short text all lines are held against one width, in characters. */
@@ -90,6 +104,8 @@ const MOST_OF_A_SHORT_TEXT = 30;
 const FEWEST_LINES = 3;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
 const WIDE = 45;
+/** Verse may have a few lines as wide as the others, but hardly wider than this. */
+const WIDER_THAN_VERSE = 55;
 
 const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
 

@@ -16,17 +16,18 @@ const MOST_CERTAIN = 0.8;
 const CUT = Flag.endsFunctionWord | Flag.endsHyphen;
 
 /**
- * A few narrow lines that seem to run on may be verse as well, whose lines begin with small letters where a sentence goes on: where
- * most leave room for the next word they are kept, where some do the person is asked.
+ * Narrow lines that seem to run on may be verse as well, whose lines begin with small letters where a sentence goes on, in a short
+ * text and among lines that are much wider: where most leave room for the next word they are kept, where some do the person is asked.
  */
 export function settleNarrowLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  if (table.captions.found || seams.line.length > MOST_LINES) return;
+  if (table.captions.found) return;
+  const isShort = seams.line.length <= MOST_LINES;
   const widestOfAll = widestOf(table, seams.line);
   for (let first = 0; first < seams.count;) {
     let last = first;
     while (last < seams.count && isClose(table, seams, verdicts, last)) last++;
     const widest = widestOf(table, seams.line.subarray(first, last + 1));
-    const areNarrow = widest <= WIDEST && (widestOfAll <= WIDEST || widestOfAll >= widest * WIDER_BY);
+    const areNarrow = widest <= WIDEST && ((isShort && widestOfAll <= WIDEST) || widestOfAll >= widest * WIDER_BY);
     if (last - first >= FEWEST_SEAMS && areNarrow) settleRun(table, seams, verdicts, first, last, widestOfAll);
     first = last + 1;
   }

@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt } from './convention.ts';
+import { areOfTwoKinds } from './elements.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf } from './room.ts';
 import { Decision } from './seam-table.ts';
@@ -42,14 +43,19 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
   if (table.captions.found) return;
   for (let first = from; first < to;) {
     let last = first;
-    while (last < to && seams.blanks[last] === 0 && !seams.turn[last]) last++;
+    const goesOn = (seam: number) =>
+      seams.blanks[seam] === 0 && !seams.turn[seam] && !areOfTwoKinds(table, seams.line[seam]!, seams.line[seam + 1]!);
+    while (last < to && goesOn(last)) last++;
     const lines = seams.line.subarray(first, last + 1);
     const isShort = lines.every((line) => {
       const isPlain = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading;
       const alone = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
       return isPlain && table.chars[line]! <= LONGEST_OF_A_GROUP && !(table.flags[line]! & alone);
     });
-    if (isShort && verdicts.decision.subarray(first, last).every((one) => one === Decision.break))
+    // A format writes an address in lines of its own; where most end a sentence they are its paragraphs.
+    const closed = lines.subarray(0, -1).filter((line) => table.flags[line]! & (Flag.endsStop | Flag.endsColon)).length;
+    const areParagraphs = table.layout !== undefined && closed >= (last - first) * MOST_CLOSED;
+    if (isShort && !areParagraphs && verdicts.decision.subarray(first, last).every((one) => one === Decision.break))
       keepAll(verdicts, first, last);
     first = last + 1;
   }
@@ -75,6 +81,7 @@ function keepAll(verdicts: Verdicts, from: number, to: number): void {
 function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): boolean {
   const { table, seams, convention } = context;
   if (decision[seam] !== Decision.break || seams.turn[seam] || table.captions.found) return false;
+  if (areOfTwoKinds(table, seams.line[seam]!, seams.line[seam + 1]!)) return false;
   const gap = gapAt(table, seams, seam);
   const closest = convention.wraps ? blanksOfGap(Math.max(0, convention.wrapGap)) : 0;
   if (blanksOfGap(gap) > closest) return false;

@@ -31,6 +31,8 @@ export function regionOf(name: string, attributes: Attributes, isInText: boolean
   if (role !== undefined && BY_ROLE[role] !== undefined) return BY_ROLE[role];
   if (name === 'nav') return Region.navigation;
   if (name === 'aside') return Region.beside;
+  // As word processors write the heads and feet of pages.
+  if (name === 'div' && /^(?:header|footer)$/.test(attributes['title'] ?? '')) return Region.margin;
   if ((name === 'header' || name === 'footer') && !isInText) return Region.site;
   // A whole page is often named by its parts ("has-sidebar"), and so is what stands around running words.
   if (name === 'body' || name === 'html' || name === 'main' || name === 'article') return undefined;

@@ -22,6 +22,16 @@ describe('a web page', () => {
     ['tables that lay a page out', '<table><tr><td>One<br>two</td><td>Three</td></tr></table>', 'One\ntwo\nThree'],
     ['preformatted lines', '<pre>a  b\n  c</pre>', 'a  b\n  c'],
     ['raised figures', '<p>10<sup>35</sup> m<sup>th</sup></p>', '10³⁵ mth'],
+    [
+      'the mark of a note, and no way back',
+      '<p>The mill<a epub:type="noteref" href="#n">1</a>.</p><p>1. It fell. <a role="doc-backlink" href="#m">↩</a></p>',
+      'The mill¹.\n\n1. It fell.',
+    ],
+    [
+      'notes and feet of pages as a word processor writes them',
+      '<div id="sdfootnote1"><p><a class="sdfootnotesym" href="#m">1</a>It fell.</p></div>',
+      '1 It fell.',
+    ],
     ['ends without beginnings', '</div><p>One</b></p></article>two', 'One\n\ntwo'],
     ['character references', '<p>Fish &amp; chips &mdash; &#8220;fresh&#8221;</p>', 'Fish & chips — “fresh”'],
   ])('%s', async (_name, body, text) => {

@@ -22,7 +22,9 @@ export interface OpenElement {
   readonly list?: ListAt;
   /** What it says of its words. */
   readonly ranges: readonly LayoutRange['kind'][];
-  /** Its words are the sign of the list item that begins with it, as word processors write it. */
+  /** It is set higher, or is the mark of a note, which is set so by a style sheet. */
+  readonly isRaised: boolean;
+  /** Its words are the sign of the list item or the note that begins with it, as word processors write it. */
   readonly isMarker: boolean;
 }
 
@@ -37,6 +39,7 @@ export const OUTSIDE: OpenElement = {
   isInData: false,
   heading: 0,
   ranges: [],
+  isRaised: false,
   isMarker: false,
 };
 
@@ -60,12 +63,20 @@ export function enter(
     isQuote: around.isQuote || name === 'blockquote',
     isNote: around.isNote || isNoteBody(attributes),
     isSilent:
-      around.isSilent || SILENT.has(name) || isHidden(attributes, hiddenClasses) || isAnchorSign(name, attributes),
+      around.isSilent ||
+      SILENT.has(name) ||
+      isHidden(attributes, hiddenClasses) ||
+      isAnchorSign(name, attributes) ||
+      isWayBack(attributes),
     isInData: name === 'table' ? isDataTable : around.isInData,
     heading: HEADINGS.get(name) ?? (BLOCKS.has(name) && name !== 'div' ? 0 : around.heading),
     list: listOf(around.list, name, attributes),
     ranges: rangesOf(name, attributes),
-    isMarker: around.isMarker || /mso-list\s*:\s*Ignore/i.test(style),
+    isRaised: name === 'sup' || isNoteMark(attributes),
+    isMarker:
+      around.isMarker ||
+      /mso-list\s*:\s*Ignore/i.test(style) ||
+      /^sd(?:foot|end)notesym$/.test(attributes['class'] ?? ''),
   };
 }
 
@@ -140,6 +151,20 @@ const ANCHOR_SIGN =
 /** A sign beside a heading that links to the heading itself. */
 function isAnchorSign(name: string, attributes: Attributes): boolean {
   return (name === 'a' || name === 'span') && ANCHOR_SIGN.test(attributes['class'] ?? '');
+}
+
+/** The sign behind a note that leads back to its mark. */
+function isWayBack(attributes: Attributes): boolean {
+  return (
+    /(?:^|\s)doc-backlink(?:\s|$)/.test(attributes['role'] ?? '') ||
+    /(?:^|\s)footnote-back(?:\s|$)/.test(attributes['class'] ?? '')
+  );
+}
+
+const NOTE_MARK = /(?:^|\s)(?:noteref|doc-noteref|footnote-ref)(?:\s|$)/;
+
+function isNoteMark(attributes: Attributes): boolean {
+  return NOTE_MARK.test(`${attributes['epub:type'] ?? ''} ${attributes['role'] ?? ''} ${attributes['class'] ?? ''}`);
 }
 
 const NOTE_BODY = /(?:^|\s)(?:footnotes?|endnotes?|rearnotes?|doc-(?:footnotes?|endnotes?))(?:\s|$)/;

@@ -78,12 +78,12 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
     if (name === 'li') marker = element.list ? markerOf(element.list, attributes['value']) : '•';
     if (name === 'hr') writer.emptyLine();
     if (element.isInData && isOpen && (name === 'td' || name === 'th')) writer.nextCell();
-    if (name === 'sup') raisedDepth++;
+    if (element.isRaised) raisedDepth++;
     for (const range of element.ranges) writer.beginRange(range, range === 'link' ? attributes['href'] : undefined);
   };
 
   const end = (element: OpenElement): void => {
-    if (element.name === 'sup' && --raisedDepth === 0) {
+    if (element.isRaised && --raisedDepth === 0) {
       if (raised !== '') say(raisedText(raised));
       raised = '';
     }

@@ -12,7 +12,7 @@ interface Candidate {
 
 /**
  * The heads and feet of pages: lines at the top or the foot of a page that stand at the same height on another, with the same
- * words but for figures, or with a number that counts the pages on.
+ * words but for figures, or with a number that counts the pages on; and the number of the page itself.
  */
 export function findMargins(pages: readonly PageLines[]): ReadonlySet<PlacedLine> {
   const byWords = new Map<string, Candidate[]>();
@@ -37,6 +37,9 @@ export function findMargins(pages: readonly PageLines[]): ReadonlySet<PlacedLine
       if (isBeside(sorted[at - 1]) || isBeside(sorted[at + 1])) found.add(line);
     }
   }
+  for (const { page, line } of numbered) {
+    if (isOwnNumber(line, page, pages[page]!.lines)) found.add(line);
+  }
   for (const [at, { page, line }] of numbered.entries()) {
     for (const other of numbered.slice(at + 1, at + 1 + MOST_BETWEEN)) {
       if (!countsOn({ page, line }, other)) continue;
@@ -45,6 +48,16 @@ export function findMargins(pages: readonly PageLines[]): ReadonlySet<PlacedLine
     }
   }
   return found;
+}
+
+/** Room above or below the number of a page, in sizes of its type. */
+const ROOM = 2;
+
+/** The number of the page that it stands on, and nothing else, apart from all other lines: so it needs no other page to be told. */
+function isOwnNumber(line: PlacedLine, page: number, lines: readonly PlacedLine[]): boolean {
+  if (!/^[-–—]?\s?\d{1,4}\s?[-–—]?$/.test(line.text) || Number(/\d+/.exec(line.text)![0]) !== page + 1) return false;
+  const steps = lines.filter((other) => other !== line).map(({ baseline }) => line.baseline - baseline);
+  return steps.every((step) => step > ROOM * line.size) || steps.every((step) => -step > ROOM * line.size);
 }
 
 /** Numbered lines that are looked at beyond one: those of the next pages. */
