@@ -179,7 +179,7 @@ export function documentWriter(): DocumentWriter {
     endRange: () => {
       const range = openRanges.pop();
       const to = start + wordsLength;
-      if (range && start >= 0 && range.from < to) ranges.push({ ...range, to });
+      if (range && start >= 0 && range.from < to) addRange(ranges, { ...range, to });
     },
     hasWords: () => start >= 0,
     finish: (beside = {}) => {
@@ -203,4 +203,18 @@ function withoutEnd(text: string, set: string): string {
   let end = text.length;
   while (end > 0 && set.includes(text[end - 1]!)) end--;
   return text.slice(0, end);
+}
+
+/** The last ranges that may end where the next begins: one of each kind. */
+const MOST_BESIDE = 4;
+
+/** Adds a range; one that goes on where another of its kind and address ended makes it longer. */
+function addRange(ranges: LayoutRange[], range: LayoutRange): void {
+  for (let at = ranges.length - 1; at >= Math.max(0, ranges.length - MOST_BESIDE); at--) {
+    const { kind, address, from, to } = ranges[at]!;
+    if (to !== range.from || kind !== range.kind || address !== range.address) continue;
+    ranges[at] = { ...range, from };
+    return;
+  }
+  ranges.push(range);
 }

@@ -5,6 +5,7 @@ import { writeWith, type BlockForm, type DocumentWriter } from '../document-writ
 import { attribute, walkXml, type XmlAttributes } from '../xml.ts';
 import type { Numbering } from './docx-numbering.ts';
 import type { ParagraphStyle, Styles } from './docx-styles.ts';
+import { openLinks, type OpenLinks } from './docx-fields.ts';
 import { indentLead } from './indent.ts';
 import { signOfFont } from './symbol-font.ts';
 import { textBoxes, type TextBoxes } from './text-boxes.ts';
@@ -31,9 +32,10 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
     paragraphs: [],
     boxes: textBoxes(),
     rows: 0,
-    links: [],
+    links: openLinks(),
     run: PLAIN,
     isText: false,
+    isCode: false,
   };
   walkXml(source, {
     open: (name, attributes) => {
@@ -42,7 +44,8 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
       return undefined;
     },
     text: (text) => {
-      const { isText, run } = body;
+      const { isText, isCode, links, run } = body;
+      if (isCode) links.code(text);
       if (isText && !run.isHidden) say(body, run.isRaised && /^\d{1,3}$/.test(text) ? raisedFigures(text) : text);
     },
     close: (name) => AT_END[name]?.(body),
@@ -52,9 +55,9 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
   return body.notes;
 }
 
-/** What is not of the text as it stands: what was taken out, comments, the other form of a drawing, code of fields, readings. */
+/** What is not of the text as it stands: what was taken out, comments, the other form of a drawing, readings. */
 const SKIPPED: ReadonlySet<string> = new Set(
-  'del moveFrom delText instrText Fallback comment commentRangeStart rt sectPr tblPr tblGrid trPr tcPr'.split(' '),
+  'del moveFrom delText Fallback comment commentRangeStart rt sectPr tblPr tblGrid trPr tcPr'.split(' '),
 );
 
 /** Where the reading of a body stands. */
@@ -68,9 +71,11 @@ interface Body {
   readonly boxes: TextBoxes;
   /** The rows that are open, one within another. */
   rows: number;
-  readonly links: (string | undefined)[];
+  readonly links: OpenLinks;
   run: RunLook;
   isText: boolean;
+  /** The text at hand is the code of a field. */
+  isCode: boolean;
 }
 
 interface Paragraph {
@@ -138,9 +143,23 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   numId: ofParagraph((paragraph, attributes) => {
     paragraph.list = valueOf(attributes);
   }),
-  hyperlink: ({ links, parts }, attributes) => links.push(parts.links.get(attribute(attributes, 'id') ?? '')),
+  hyperlink: ({ links, parts }, attributes) => links.begin(parts.links.get(attribute(attributes, 'id') ?? '')),
+  fldSimple: ({ links }, attributes) => {
+    links.begin();
+    links.code(attribute(attributes, 'instr') ?? '');
+    links.show();
+  },
+  fldChar: ({ links }, attributes) => {
+    const type = attribute(attributes, 'fldCharType');
+    if (type === 'begin') links.begin();
+    else if (type === 'separate') links.show();
+    else if (type === 'end') links.end();
+  },
+  instrText: (body) => {
+    body.isCode = true;
+  },
   r: (body) => {
-    body.run = { link: body.links.at(-1) };
+    body.run = { link: body.links.address() };
   },
   b: ofRun((attributes) => ({ isStrong: isOn(attributes) })),
   i: ofRun((attributes) => ({ isEmphasis: isOn(attributes) })),
@@ -182,7 +201,11 @@ const AT_END: Readonly<Record<string, (body: Body) => void>> = {
   t: (body) => {
     body.isText = false;
   },
-  hyperlink: ({ links }) => links.pop(),
+  hyperlink: ({ links }) => links.end(),
+  fldSimple: ({ links }) => links.end(),
+  instrText: (body) => {
+    body.isCode = false;
+  },
   p: ({ boxes, writer, rows, paragraphs }) => {
     const gone = paragraphs.pop();
     if (boxes.isOpen()) boxes.say('\n');

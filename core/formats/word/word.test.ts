@@ -116,6 +116,20 @@ describe('what word processors say of words', () => {
     expect(await looks(docx(body, { 'word/_rels/document.xml.rels': relations }), 'a.docx')).toEqual(EXPECTED);
   });
 
+  test('Word: links as fields, one within another field, and a place in the document', async () => {
+    const run = (words: string) => `<w:r><w:t xml:space="preserve">${words}</w:t></w:r>`;
+    const mark = (type: string) => `<w:r><w:fldChar w:fldCharType="${type}"/></w:r>`;
+    const code = (text: string) => `<w:r><w:instrText xml:space="preserve">${text}</w:instrText></w:r>`;
+    const field = (of: string, inside: string) => mark('begin') + code(of) + mark('separate') + inside + mark('end');
+    const link = (address: string) => ` HYPERLINK &quot;${address}&quot; `;
+    const body = `<w:p>${run('From the ')}${field(link('https://norhithe.example/'), run('old ') + field(' PAGE ', run('yard')))}${run(', by ')}<w:fldSimple w:instr="${link('https://wrackby.example/')}">${run('sea')}</w:fldSimple>${run(' and ')}${field(' HYPERLINK \\l &quot;x&quot; ', run('land'))}${run('.')}</w:p>`;
+    expect(await read(docx(body), 'a.docx')).toBe('From the old yard, by sea and land.');
+    expect(await looks(docx(body), 'a.docx')).toEqual([
+      ['link', 'old yard', 'https://norhithe.example/'],
+      ['link', 'sea', 'https://wrackby.example/'],
+    ]);
+  });
+
   test('OpenDocument', async () => {
     const style = (name: string, look: string) =>
       `<style:style style:name="${name}"><style:text-properties ${look}/></style:style>`;
