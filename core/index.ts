@@ -164,7 +164,7 @@ export { toShape, USUAL_SHAPE, type OutputShape } from './output/shape.ts';
 export { toHtml } from './output/to-html.ts';
 export { countOffPasses } from './report/off-pass-counts.ts';
 export { kindOfSource, SOURCE_KINDS, suggestTitle, type SourceKind } from './report/summary.ts';
-export { readBlocks, type ReadBlock } from './rows/read-blocks.ts';
+export { readBlocks, type ReadBlock } from './output/read-blocks.ts';
 export { applyRowPatch, reviseRows, type RowPatch } from './rows/row-patch.ts';
 export { emptyPlan, planRows, rowAt, type RowPlan } from './rows/row-plan.ts';
 export { viewRow, type LineView, type RowView, type SeamView } from './rows/row-view.ts';

@@ -20,11 +20,11 @@ export interface OutputBlock {
   readonly runs: readonly Run[];
 }
 
-/** The clean text block by block; what was gathered behind the last one is a last block of its own. */
-export function outputBlocks(cleaning: Cleaning): OutputBlock[] {
+/** The clean text block by block, or its blocks [from, to); what was gathered behind the last one is a last block of its own. */
+export function outputBlocks(cleaning: Cleaning, from = 0, to = Infinity): OutputBlock[] {
   const { source, blocks, tail } = cleaning;
   const meeting = rangesByBlock(cleaning);
-  const out = blocks.flatMap((block): OutputBlock[] => {
+  const out = blocks.slice(from, to).flatMap((block): OutputBlock[] => {
     const text = writtenText(source, block.pieces);
     const ranges = meeting(block);
     const runs =
@@ -40,6 +40,7 @@ export function outputBlocks(cleaning: Cleaning): OutputBlock[] {
     };
     return block.kind === 'list-item' && block.pieces.some(partsEntries) ? entriesOfLine(whole) : [whole];
   });
+  if (to < blocks.length) return out;
   const behind = textOfPieces(source, tail);
   const said = behind.trim();
   if (said === '') return out;

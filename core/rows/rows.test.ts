@@ -13,7 +13,6 @@ import { seededRandom } from '../testing/random.ts';
 import { RowKind } from './row-kind.ts';
 import { planRows, rowAt, rowOfSeam } from './row-plan.ts';
 import { Decision } from '../seams/seam-table.ts';
-import { readBlocks } from './read-blocks.ts';
 import { viewRow } from './row-view.ts';
 
 const PROSE = parseProse(readFileSync('samples/prose/tide-mills.txt', 'utf8'));
@@ -145,28 +144,6 @@ place wipe it clean on Saturdays.
     const { plan, views } = viewed();
     expect(views.map(({ from, to }) => [from, to])).toEqual([...plan.from].map((from, row) => [from, plan.to[row]]));
     expect(views[0]!.lines.map(({ end }) => end)).toEqual(['\n', '\n']);
-  });
-});
-
-describe('paragraphs for reading alone', () => {
-  const SOURCE =
-    'The ferry festival\n\nIt begins at noon, when the boats of both banks have come in.\n\nAll are let off school.\n';
-
-  test('come in parts, with their kinds', () => {
-    const cleaning = clean(SOURCE, DEFAULT_STYLE);
-    const all = readBlocks(cleaning, 0, 99);
-    expect(all.map(({ kind }) => kind)).toEqual(['heading', 'paragraph', 'paragraph']);
-    expect([...readBlocks(cleaning, 0, 1), ...readBlocks(cleaning, 1, 3)]).toEqual(all);
-    expect(readBlocks(cleaning, 3, 9)).toEqual([]);
-  });
-
-  test('end with what was gathered behind the last', () => {
-    const cleaning = clean(SOURCE, DEFAULT_STYLE);
-    const tail = [
-      ...cleaning.tail,
-      { from: SOURCE.length, to: SOURCE.length, text: '\n\n1 A note.', passes: ['footnotes'] },
-    ];
-    expect(readBlocks({ ...cleaning, tail }, 0, 9).at(-1)).toEqual({ kind: 'footnote', text: '1 A note.' });
   });
 });
 

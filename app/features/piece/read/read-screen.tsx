@@ -1,4 +1,4 @@
-import { memo, useMemo } from 'react';
+import { Fragment, memo, useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { ReadBlock } from '../../../../core/index.ts';
@@ -8,6 +8,7 @@ import { faces } from '../../../ui/theme.ts';
 import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { Key } from '../keys/key.tsx';
 import { usePiece } from '../state/piece-context.ts';
+import { withLook } from '../reading/words-look.tsx';
 import { useReadBlocks } from './use-read-blocks.ts';
 
 /** The clean text alone, wide, for reading and for printing. */
@@ -46,9 +47,13 @@ export function ReadScreen() {
 const Part = memo(function Part({ blocks }: { readonly blocks: readonly ReadBlock[] }) {
   return (
     <Stretch>
-      {blocks.map(({ kind, text }, at) =>
+      {blocks.map(({ kind, text, runs }, at) =>
         kind === 'heading' ? (
-          <h2 key={at}>{text}</h2>
+          <h2 key={at}>{runs ? <Looking runs={runs} /> : text}</h2>
+        ) : runs ? (
+          <p key={at} data-kind={kind}>
+            <Looking runs={runs} />
+          </p>
         ) : (
           // Words that a person wrote may hold paragraphs of their own.
           text.split(/\n{2,}/).map((paragraph, part) => (
@@ -61,6 +66,11 @@ const Part = memo(function Part({ blocks }: { readonly blocks: readonly ReadBloc
     </Stretch>
   );
 });
+
+/** Words as their format has them look. */
+function Looking({ runs }: { readonly runs: NonNullable<ReadBlock['runs']> }) {
+  return runs.map(({ text, ...look }, at) => <Fragment key={at}>{withLook(look, text)}</Fragment>);
+}
 
 const Page = styled.main`
   min-height: 0;
