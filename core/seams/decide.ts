@@ -16,6 +16,7 @@ import { settleHeadLines } from './head-lines.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { breakAfterHungItems } from './hung-items.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
+import { breakAfterShortLines } from './short-lines.ts';
 import { breakAfterSalutations } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
@@ -92,6 +93,7 @@ export function decideSeams(
   });
   const verdicts = openVerdicts(seams.count);
   const look = decideByEvidence(regions, verdicts);
+  breakAfterShortLines(table, seams, measure, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
   keepRhymedLines(source, table, seams, verdicts);
   settleCjkLines(source, table, seams, verdicts);

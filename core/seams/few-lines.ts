@@ -1,5 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { fillLooseRuns, fitSetInBlocks } from './local-measures.ts';
+import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { sortedSample } from './quantiles.ts';
 import { edgeInCharacters, fillOf, OVERLONG, roomWithin, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -69,20 +70,24 @@ function besideFull(
   };
   const withFull = new Set(close.filter((seam) => roomOf(table, seams, widest, seam) < 0).map(groupOf));
   const beside = withFull.size === 0 ? close : close.filter((seam) => withFull.has(groupOf(seam)));
-  return besideVerse(table, seams, widest, beside);
+  return besideShort(table, seams, widest, beside);
 }
 
 /**
- * Those of some seams that do not stand in a run of short lines: a verse between paragraphs says nothing of how these wrap. All of
- * them, where the others are not mostly full lines as wide as prose.
+ * Those of some seams that tell whether the prose of a text wraps: an address, a list or a verse among paragraphs says nothing of how
+ * these do. All of them, where the lines that are not short are not mostly full ones, as wide as prose.
  */
-function besideVerse(table: LineTable, seams: SeamTable, widest: number, close: readonly number[]): readonly number[] {
-  const isShort = (seam: number) => roomOf(table, seams, widest, seam) > ROOM_OF_REFRAINS;
-  const short = new Set(close.filter(isShort));
-  const inRun = (seam: number) => short.has(seam) && (short.has(seam - 1) || short.has(seam + 1));
-  const others = close.filter((seam) => !inRun(seam));
-  const full = others.filter((seam) => roomOf(table, seams, widest, seam) < 0).length;
-  return widest >= WIDER_THAN_VERSE && full > 1 && full * 2 > others.length ? others : close;
+function besideShort(table: LineTable, seams: SeamTable, widest: number, close: readonly number[]): readonly number[] {
+  // What is set in may be wrapped in a measure of its own, and no line is meant to end in "the".
+  const isMeant = (seam: number) => {
+    const line = seams.line[seam]!;
+    return table.indent[line]! < STEP_COLUMNS && !(table.flags[line]! & ENDS_INSIDE);
+  };
+  const others = close.filter((seam) => !isMeant(seam) || roomOf(table, seams, widest, seam) < ROOM_OF_SHORT);
+  const rooms = others.map((seam) => roomOf(table, seams, widest, seam));
+  const full = rooms.filter((room) => room < NEARLY_FULL).length;
+  const areFull = full >= rooms.length * SHARE_OF_FULL && rooms.some((room) => room < 0);
+  return widest >= WIDER_THAN_VERSE && areFull ? others : close;
 }
 
 /** In a short text all lines are held against one width, in characters. */
@@ -104,6 +109,11 @@ const MOST_OF_A_SHORT_TEXT = 30;
 const FEWEST_LINES = 3;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
 const WIDE = 45;
+/** A share of the measure: so much room is left by lines that were meant to be short, whatever stands around them. */
+const ROOM_OF_SHORT = 0.4;
+/** In proportional type lines of one width have more characters or fewer. */
+const NEARLY_FULL = 0.05;
+const SHARE_OF_FULL = 0.75;
 /** Verse may have a few lines as wide as the others, but hardly wider than this. */
 const WIDER_THAN_VERSE = 55;
 

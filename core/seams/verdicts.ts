@@ -4,6 +4,7 @@ import type { Decision } from './seam-table.ts';
 export const SETTLERS = [
   'evidence',
   'verse',
+  'shortLine',
   'wideSpace',
   'fullWithoutStop',
   'title',

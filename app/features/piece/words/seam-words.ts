@@ -122,6 +122,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'the next word had no room on this line, and the next line does not begin as the others do',
   },
   hungItem: { apart: 'list items go on in indented lines here, and the next line is not indented', on: '' },
+  shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
   article: { apart: '', on: 'this line ends with an article, and the noun comes next' },
