@@ -36,7 +36,7 @@ export {
   type DoubtView,
   type KnownDoubts,
 } from './doubts/doubts.ts';
-export { isUnmarked, weighParagraphings, type Paragraphing } from './doubts/unmarked.ts';
+export { countGuesses, weighParagraphings, type Paragraphing } from './doubts/unmarked.ts';
 
 export { findDifferences, type Difference, type Differences } from './report/differences.ts';
 export { shareOfLeavingLines } from './report/leaving-lines.ts';

@@ -62,12 +62,12 @@ test('a text that marks no paragraphs says so once, and is read in the way that 
   const bar = page.getByRole('region', { name: 'Questions' });
   await expect(bar).toContainText('14 questions');
   await note.getByRole('button', { name: 'See the ways to read it…' }).press('Enter');
-  const sheet = page.getByRole('dialog', { name: 'Where the paragraphs are' });
+  const sheet = page.getByRole('dialog', { name: 'Where paragraphs end' });
   await expect(sheet.getByRole('radio').first()).toBeChecked();
-  await expect(sheet.getByRole('button', { name: 'Read it so' })).toBeDisabled();
-  await sheet.getByText('Wherever it is a guess, the text runs on').click();
+  await expect(sheet.getByRole('button', { name: 'Use this way' })).toBeDisabled();
+  await sheet.getByText('Every guess runs on').click();
   await isAccessible(page);
-  await sheet.getByRole('button', { name: 'Read it so' }).click();
+  await sheet.getByRole('button', { name: 'Use this way' }).click();
   await expect(sheet).toBeHidden();
   await expect(note).toBeHidden();
   await expect(bar).toContainText('No questions left.');

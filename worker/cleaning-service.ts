@@ -88,7 +88,7 @@ export function cleaningService(session: Session): CleaningService {
       return index.count === 0 ? { from: 0, to: 0 } : { from: index.from[at(first)]!, to: index.next[at(last)]! };
     },
     offPassCounts: () => inSteps(session, countOffPasses(session.now().cleaning)),
-    paragraphings: () => inSteps(session, listed(weighParagraphings(session.now()))),
+    paragraphings: () => inSteps(session, weighParagraphings(session.now())),
   };
 }
 
@@ -101,13 +101,4 @@ async function inSteps<T>(session: Session, work: Generator<unknown, T>): Promis
     await new Promise((resolve) => setTimeout(resolve));
     if (session.now().cleaning !== cleaning) return undefined;
   }
-}
-
-function* listed<T>(found: Iterable<T>): Generator<undefined, T[]> {
-  const list: T[] = [];
-  for (const one of found) {
-    list.push(one);
-    yield undefined;
-  }
-  return list;
 }

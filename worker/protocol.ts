@@ -57,7 +57,7 @@ export interface Summary {
   readonly failed: readonly FailedPass[];
   /** A language tag; empty where the language is not known. */
   readonly language: string;
-  /** How many line ends are a guess in a text that marks no paragraphs (see isUnmarked); 0 in others. */
+  /** How many line ends are a guess in a text that marks no paragraphs (see countGuesses); 0 in others. */
   readonly guesses: number;
 }
 

@@ -3,11 +3,11 @@ import {
   applyRowPatch,
   clean,
   DEFAULT_STYLE,
+  countGuesses,
   detectLanguage,
   digested,
   findLanguage,
   hasWordList,
-  isUnmarked,
   kindOfSource,
   linesWrap,
   listDoubts,
@@ -124,7 +124,7 @@ export function summarize({ cleaning, digest }: Digested): Summary {
     suggestedTitle: suggestTitle(cleaning),
     failed: cleaning.failed,
     language: languageTag(cleaning),
-    guesses: isUnmarked({ cleaning, digest }) ? digest.seams.length : 0,
+    guesses: countGuesses({ cleaning, digest }),
   };
 }
 

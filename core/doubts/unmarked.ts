@@ -1,4 +1,3 @@
-import type { BlockKind } from '../blocks/block-kind.ts';
 import type { Choice } from '../choices/choice.ts';
 import { revise } from '../cleaning/clean.ts';
 import { writtenText } from '../cleaning/written-text.ts';
@@ -16,21 +15,22 @@ const FEWEST = 8;
 const LEAST_SHARE = 1 / 3;
 
 /**
- * Whether nothing in a text marks its paragraphs, so that at many line ends where a sentence ends it is anybody's guess whether a
- * paragraph does. Not once a person or a style said what marks them. Linear in the number of seams.
+ * At how many line ends it is anybody's guess whether a paragraph ends, in a text in which nothing marks paragraphs; 0 in others,
+ * and once a person or a style said what marks them. Linear in the number of seams.
  */
-export function isUnmarked({ cleaning, digest }: Digested): boolean {
+export function countGuesses({ cleaning, digest }: Digested): number {
   const { table, decided } = cleaning;
-  if (digest.seams.length < FEWEST || decided.overrides.mark || table.captions.found) return false;
   const { seams } = decided;
-  const doubted = new Set(digest.seams);
+  if (digest.seams.length < FEWEST || decided.overrides.mark || table.captions.found) return 0;
+  // At a hyphen the question is how the word is written.
+  const doubted = new Set(digest.seams.filter((seam) => !(table.flags[seams.line[seam]!]! & Flag.endsHyphen)));
   let places = doubted.size;
   for (let seam = 0; seam < seams.count; seam++) {
     const before = table.flags[seams.line[seam]!]!;
     const after = table.flags[seams.line[seam + 1]!]!;
     if (before & Flag.endsStop && !(after & Flag.startsLower) && !doubted.has(seam)) places++;
   }
-  return doubted.size >= places * LEAST_SHARE;
+  return doubted.size >= Math.max(FEWEST, places * LEAST_SHARE) ? doubted.size : 0;
 }
 
 /** One way to tell the paragraphs of a text, and what it makes of it. */
@@ -43,7 +43,7 @@ export interface Paragraphing {
   /** Questions that are left about line ends. */
   readonly doubts: number;
   /** How the clean text begins. */
-  readonly beginning: readonly { readonly kind: BlockKind; readonly text: string }[];
+  readonly beginning: readonly string[];
 }
 
 const BLOCKS_SHOWN = 4;
@@ -51,9 +51,10 @@ const MOST_MARKS = 3;
 
 /**
  * The ways to tell the paragraphs of a text that lead to different ones, the present one first. Each takes about as long as
- * deciding the text anew, so they come one by one.
+ * deciding the text anew, so it is done in steps, for whoever has other things to answer between.
  */
-export function* weighParagraphings(now: Digested): Generator<Paragraphing> {
+export function* weighParagraphings(now: Digested): Generator<undefined, Paragraphing[]> {
+  const found: Paragraphing[] = [];
   const known = new Set<string>();
   for (const { how, choices } of waysToRead(now)) {
     const made = choices.length === 0 ? now : withChoices(now, choices);
@@ -61,11 +62,11 @@ export function* weighParagraphings(now: Digested): Generator<Paragraphing> {
     const key = blocks.map(({ from }) => from).join(' ');
     if (known.has(key)) continue;
     known.add(key);
-    const beginning = blocks
-      .slice(0, BLOCKS_SHOWN)
-      .map(({ kind, pieces }) => ({ kind, text: writtenText(source, pieces) }));
-    yield { how, choices, paragraphs: blocks.length, doubts: made.digest.seams.length, beginning };
+    const beginning = blocks.slice(0, BLOCKS_SHOWN).map(({ pieces }) => writtenText(source, pieces));
+    found.push({ how, choices, paragraphs: blocks.length, doubts: made.digest.seams.length, beginning });
+    yield undefined;
   }
+  return found;
 }
 
 function withChoices({ cleaning }: Digested, choices: readonly Choice[]): Digested {

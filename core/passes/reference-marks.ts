@@ -17,7 +17,7 @@ const CAPITAL_AFTER = /^(?:\s+\p{Lu}|\s*$)/u;
 
 /** Before a superscript these make it an exponent or a unit, not a mark: "12²", "m²". */
 const EXPONENT_BASE = /(?:[\d⁻⁺]|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
-/** A letter or two that are no word: the symbols of a formula. */
+/** A letter, or two that are no word: the symbols of a formula. */
 const SYMBOLS = /(?:^|[^\p{L}])(\p{L}{1,2})$/u;
 
 const PLAIN = /^\[\d{1,3}\]$/;
@@ -48,6 +48,7 @@ export const referenceMarks = {
       after:
         'The creek has two arms and one mill.\n\nThe mill has a pond behind it.\n\n1 See the survey.\n\n2 It is silted now.',
     },
+    { before: 'Here v² is a power, and so is k².', after: 'Here v² is a power, and so is k².' },
     { before: 'The files are file1 and file2.', after: 'The files are file1 and file2.' },
     { before: 'That was the end.3 Then the miller left.', after: 'That was the end. Then the miller left.' },
     {
@@ -126,7 +127,7 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
 function isPower(before: string, { isFunctionWord }: Vocabulary): boolean {
   if (EXPONENT_BASE.test(before)) return true;
   const symbols = SYMBOLS.exec(before)?.[1];
-  return symbols !== undefined && !isFunctionWord(symbols);
+  return symbols !== undefined && (symbols.length === 1 || !isFunctionWord(symbols));
 }
 
 /** A sign glued to the end of a word, not before a word or a figure; a star that closes no emphasis and hides no letters. */

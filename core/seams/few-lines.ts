@@ -110,14 +110,15 @@ const FEWEST_LINES = 3;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
 const WIDE = 45;
 /** A share of the measure: so much room is left by lines that were meant to be short, whatever stands around them. */
-const ROOM_OF_SHORT = 0.4;
+export const ROOM_OF_SHORT = 0.4;
 /** In proportional type lines of one width have more characters or fewer. */
 const NEARLY_FULL = 0.05;
 const SHARE_OF_FULL = 0.75;
 /** Verse may have a few lines as wide as the others, but hardly wider than this. */
-const WIDER_THAN_VERSE = 55;
+export const WIDER_THAN_VERSE = 55;
 
-const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
+/** A line that ends so was wrapped, or cut: none is meant to. */
+export const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
 
 /** What the lengths of lines say of a short text. */
 export type LinesOfFew = 'wrapped' | 'meant' | 'open';

@@ -10,7 +10,7 @@ export function wordsOf(list = ''): readonly string[] {
 }
 
 /** What the languages say of one thing, as one expression: see LanguageData. */
-export function inAnyLanguage(what: 'salutations' | 'figures' | 'pages'): string {
+export function inAnyLanguage(what: 'salutations' | 'figures' | 'pages' | 'pagesOf'): string {
   return LANGUAGES.flatMap((language: LanguageData) => language[what] ?? []).join('|');
 }
 
@@ -21,7 +21,7 @@ export function isDivision(word: string): boolean {
   return DIVISIONS.has(word.toLowerCase());
 }
 
-/** Every small word, with the languages that have it: one bit each, by their place in LANGUAGES. */
+/** Every small word, with the languages that have it: one bit each, by their place in LANGUAGES, of which there are 31 at the most. */
 const SMALL_WORDS: ReadonlyMap<string, number> = LANGUAGES.reduce((known, { functionWords }, place) => {
   for (const word of wordsOf(functionWords)) known.set(word, (known.get(word) ?? 0) | (1 << place));
   return known;
@@ -48,7 +48,8 @@ export function tellLanguages(text: string): LanguagesTold {
   const total = new Uint32Array(LANGUAGES.length);
   let tokens = 0;
   let all = 0;
-  for (const stretch of stretchesOf(text)) {
+  const stretches = stretchesOf(text);
+  for (const stretch of stretches) {
     const hits = new Uint32Array(LANGUAGES.length);
     tokens += countSmallWords(stretch, hits);
     const most = Math.max(...hits);
@@ -57,7 +58,7 @@ export function tellLanguages(text: string): LanguagesTold {
       total[place]! += hits[place]!;
     }
   }
-  const script = tellScript(text);
+  const script = tellScript(stretches.join(''));
   if (script) return { main: script, all };
   const best = total.indexOf(Math.max(...total));
   return { main: total[best]! > tokens * LEAST_SHARE ? LANGUAGES[best]!.id : 'other', all };
@@ -84,15 +85,15 @@ function countSmallWords(text: string, hits: Uint32Array): number {
   return tokens;
 }
 
-/** The language whose script has a fair share of a text. Latin words in it do not count against it: one of its signs says as much as several letters. */
-function tellScript(text: string): KnownLanguage | undefined {
-  const sample = stretchesOf(text).join('');
+const SCRIPTS = LANGUAGES.flatMap(({ id, script }: LanguageData & { readonly id: KnownLanguage }) =>
+  script ? [{ id, script: new RegExp(script, 'gu') }] : [],
+);
+
+/** The language whose script has a fair share of a text: one of its signs says as much as several Latin letters. */
+function tellScript(sample: string): KnownLanguage | undefined {
   // White space does not count, whatever characters its line ends have.
   const signs = sample.replace(/\s/g, '').length;
-  const shares = LANGUAGES.map(({ id, script }: LanguageData & { readonly id: KnownLanguage }) => ({
-    id,
-    count: script ? (sample.match(new RegExp(script, 'gu'))?.length ?? 0) : 0,
-  })).filter(({ count }) => count > 0);
+  const shares = SCRIPTS.map(({ id, script }) => ({ id, count: sample.match(script)?.length ?? 0 }));
   const all = shares.reduce((sum, { count }) => sum + count, 0);
   if (all <= signs * SCRIPT_SHARE) return undefined;
   // Japanese has its own signs between the Chinese ones, and Chinese none of them.

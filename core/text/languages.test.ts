@@ -16,6 +16,8 @@ const SAID: readonly (readonly [text: string, language: string])[] = [
   ['O moinho está no porto e a maré é para os barcos que não foram com o vento.', 'pt'],
   ['De molen staat in de haven en het tij is voor de boten die niet zijn uitgevaren.', 'nl'],
   ['Kvarnen står i hamnen och tidvattnet är för de båtar som inte har seglat ut.', 'sv'],
+  ['Møllen står i havnen, og tidevandet er for de både, som ikke er sejlet ud af bugten.', 'da'],
+  ['Møllen står i havnen, og tidevannet er for de båtene som ikke har seilt ut av bukta.', 'nb'],
   ['Młyn stoi w porcie i przypływ jest dla łodzi, które nie wypłynęły z zatoki.', 'pl'],
   ['Mlýn stojí v přístavu a příliv je pro lodě, které se už nevrátily z moře.', 'cs'],
   ['Мельница стоит в гавани, и прилив нужен для лодок, которые не вышли в море.', 'ru'],
@@ -34,6 +36,10 @@ const SAID: readonly (readonly [text: string, language: string])[] = [
 
 test.each(SAID)('of %s', (text, language) => {
   expect(detectLanguage(text)).toBe(language);
+});
+
+test('each language has a bit of its own', () => {
+  expect(LANGUAGES.length).toBeLessThanOrEqual(31);
 });
 
 test('a text in two languages is in both, wherever each stands', () => {

@@ -11,7 +11,7 @@ const PAGE = inAnyLanguage('pages');
 /** Those that are no short forms. */
 const PAGE_WORDS: ReadonlySet<string> = new Set(PAGE.split('|').filter((word) => !word.endsWith('.')));
 const BARE = new RegExp(
-  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|of|von|sur|de|di|van|av|z|из|з|από)\s*\d{1,4})?$`,
+  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
   'i',
 );
 const LEADING = /^(\d{1,4}|[ivxlc]{2,7})\s+(\S.*)$/;

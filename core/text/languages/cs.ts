@@ -12,6 +12,7 @@ export const cs = {
   divisions: 'kapitola část příloha kniha oddíl',
   figures: 'Obr(?:ázek|\\.)|Tab(?:ulka|\\.)|Mapa',
   pages: 'strana|str\\.',
+  pagesOf: 'z',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:\behm+|\bhm+)/gi,
   closesCompounds: true,

@@ -14,6 +14,7 @@ export const de = {
   divisions: 'kapitel teil abschnitt anhang',
   figures: 'Abb(?:ildung|\\.)|Tab(?:elle|\\.)|Karte',
   pages: 'seite|s\\.',
+  pagesOf: 'von',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:ähm?|öhm?|\bhm+)/gi,
   closesCompounds: true,

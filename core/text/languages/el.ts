@@ -13,6 +13,7 @@ export const el = {
   divisions: 'κεφάλαιο μέρος ενότητα παράρτημα βιβλίο',
   figures: 'Εικ(?:όνα|\\.)|Σχήμα|Πίν(?:ακας|\\.)|Χάρτης',
   pages: 'σελίδα|σελ\\.',
+  pagesOf: 'από',
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   closesCompounds: true,
   dictionaries: ['dict-el/el_GR.trie.gz'],

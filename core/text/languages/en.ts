@@ -15,6 +15,7 @@ export const en = {
   divisions: 'chapter part book section appendix volume',
   figures: 'Fig(?:ure|\\.)?|Table|Plate|Map|Chart|Photo|Illustration',
   pages: 'page|p\\.',
+  pagesOf: 'of',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:u[mh]+|er+m?|hm+)\b/gi,
   phrases: /, (?:you know|I mean|sort of|kind of),(?= )/gi,

@@ -13,6 +13,7 @@ export const es = {
   divisions: 'capítulo parte sección anexo',
   figures: 'Fig(?:ura|\\.)|Tabla|Mapa',
   pages: 'página|pág\\.',
+  pagesOf: 'de',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
   dictionaries: ['dict-es-es/Spanish.trie.gz'],

@@ -14,6 +14,7 @@ export const fr = {
   divisions: 'chapitre partie annexe livre',
   figures: 'Fig(?:ure|\\.)|Tab(?:leau|\\.)|Carte|Illustration',
   pages: 'page|p\\.',
+  pagesOf: 'sur',
   quotes: { double: ['« ', ' »'], single: ['‹ ', ' ›'] },
   hesitation: /\b(?:euh+|hm+)\b/gi,
   enclitics: 'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes',

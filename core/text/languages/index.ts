@@ -1,5 +1,6 @@
 import { ar } from './ar.ts';
 import { cs } from './cs.ts';
+import { da } from './da.ts';
 import { de } from './de.ts';
 import { el } from './el.ts';
 import { en } from './en.ts';
@@ -10,6 +11,7 @@ import { hi } from './hi.ts';
 import { it } from './it.ts';
 import { ja } from './ja.ts';
 import { ko } from './ko.ts';
+import { nb } from './nb.ts';
 import { nl } from './nl.ts';
 import { pl } from './pl.ts';
 import { pt } from './pt.ts';
@@ -20,7 +22,7 @@ import { uk } from './uk.ts';
 import { zh } from './zh.ts';
 import type { LanguageData } from './language-data.ts';
 
-const ALL = [en, de, fr, es, it, pt, nl, sv, pl, cs, ru, uk, el, tr, ar, he, hi, zh, ja, ko];
+const ALL = [en, de, fr, es, it, pt, nl, sv, da, nb, pl, cs, ru, uk, el, tr, ar, he, hi, zh, ja, ko];
 
 /** The languages that the engine knows, told by their small words or their script; where two fit as well, the first. */
 export const LANGUAGES: readonly (LanguageData & { readonly id: KnownLanguage })[] = ALL;

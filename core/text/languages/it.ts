@@ -14,6 +14,7 @@ export const it = {
   divisions: 'capitolo parte sezione appendice libro',
   figures: 'Fig(?:ura|\\.)|Tab(?:ella|\\.)|Tavola|Carta',
   pages: 'pagina|pag\\.',
+  pagesOf: 'di',
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   hesitation: /\b(?:ehm+|mh+|hm+)\b/gi,
   closesCompounds: true,

@@ -23,6 +23,8 @@ export interface LanguageData {
   readonly figures?: string;
   /** What stands before the number of a page: alternatives of a regular expression without case. */
   readonly pages?: string;
+  /** What stands between the number of a page and that of all pages: "3 of 12". */
+  readonly pagesOf?: string;
   /** Quotation marks, opening and closing, with the spaces inside them. */
   readonly quotes: { readonly double: readonly [string, string]; readonly single: readonly [string, string] };
   /** Matches the sounds of hesitation, and phrases between commas that fill a pause. Global and without case. */

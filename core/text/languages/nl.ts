@@ -13,6 +13,7 @@ export const nl = {
   divisions: 'hoofdstuk deel bijlage paragraaf boek',
   figures: 'Fig(?:uur|\\.)|Afb(?:eelding|\\.)|Tabel|Kaart',
   pages: 'pagina|blz\\.|p\\.',
+  pagesOf: 'van',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:ehm*|uhm*|hm+)\b/gi,
   closesCompounds: true,

@@ -12,6 +12,7 @@ export const pl = {
   divisions: 'rozdział część dodatek księga',
   figures: 'Rys(?:unek|\\.)|Ryc\\.|Tab(?:ela|\\.)|Mapa|Zdjęcie',
   pages: 'strona|str\\.',
+  pagesOf: 'z',
   quotes: { double: ['„', '”'], single: ['‚', '’'] },
   hesitation: /(?:\by{2,}|\be{3,}|\bhm+)/gi,
   closesCompounds: true,

@@ -14,6 +14,7 @@ export const pt = {
   divisions: 'capítulo parte secção seção anexo livro',
   figures: 'Fig(?:ura|\\.)|Tabela|Quadro|Mapa',
   pages: 'página|pág\\.',
+  pagesOf: 'de',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:hum+|hm+|ahn?)\b/gi,
   enclitics: 'lhe lhes',

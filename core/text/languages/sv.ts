@@ -13,6 +13,7 @@ export const sv = {
   divisions: 'kapitel bilaga bok',
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bild|Karta',
   pages: 'sida|sid\\.|s\\.',
+  pagesOf: 'av',
   quotes: { double: ['”', '”'], single: ['’', '’'] },
   hesitation: /(?:\behm*|\böh+|\bhm+)/gi,
   closesCompounds: true,

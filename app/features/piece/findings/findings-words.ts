@@ -1,4 +1,5 @@
 import { findLanguage, type Findings, type Language } from '../../../../core/index.ts';
+import { countWords } from '../words/count-words.ts';
 import { markWords } from '../words/mark-words.ts';
 
 /** What a text is written in; empty where that is not known. */
@@ -7,14 +8,11 @@ function languageWords(language: Language): string {
   return name ? `, in ${name}` : '';
 }
 
-const count = (number: number, one: string, many: string) =>
-  `${number.toLocaleString('en')} ${number === 1 ? one : many}`;
-
 /** The findings in a few sentences: what an editor would say of the text after a long look. */
 export function sayFindings(findings: Findings, kinds: Readonly<Record<string, string>>): string {
   const { kind, language, lines, wraps, profile, splits, repeated } = findings;
   const sentences = [
-    `${count(lines, 'line', 'lines')}${languageWords(language)}. ${KIND_SENTENCES[kind] ?? `${kinds[kind] ?? ''}.`}`,
+    `${countWords(lines, 'line', 'lines')}${languageWords(language)}. ${KIND_SENTENCES[kind] ?? `${kinds[kind] ?? ''}.`}`,
   ];
   if (kind !== 'captions') {
     sentences.push(
@@ -25,8 +23,8 @@ export function sayFindings(findings: Findings, kinds: Readonly<Record<string, s
     sentences.push(markSentence(findings));
   }
   const gone = repeated.filter(({ dropped }) => dropped > 0).length;
-  if (gone > 0) sentences.push(`${count(gone, 'line', 'lines')} that came back on page after page went.`);
-  if (splits.length > 0) sentences.push(`${count(splits.length, 'word was', 'words were')} split at a line end.`);
+  if (gone > 0) sentences.push(`${countWords(gone, 'line', 'lines')} that came back on page after page went.`);
+  if (splits.length > 0) sentences.push(`${countWords(splits.length, 'word was', 'words were')} split at a line end.`);
   sentences.push(characterSentence(findings));
   return sentences.filter(Boolean).join(' ');
 }
@@ -57,8 +55,10 @@ function characterSentence({ characters }: Findings): string {
   const broken = characters.find(({ class: kind }) => kind === 'broken');
   const sum = hidden.reduce((all, { count: some }) => all + some, 0);
   const parts = [
-    sum > 0 ? `${count(sum, 'character', 'characters')} that cannot be seen ${sum === 1 ? 'was' : 'were'} found.` : '',
-    broken ? `${count(broken.count, 'character was', 'characters were')} lost before the text came here.` : '',
+    sum > 0
+      ? `${countWords(sum, 'character', 'characters')} that cannot be seen ${sum === 1 ? 'was' : 'were'} found.`
+      : '',
+    broken ? `${countWords(broken.count, 'character was', 'characters were')} lost before the text came here.` : '',
   ];
   return parts.filter(Boolean).join(' ');
 }

@@ -2,6 +2,7 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { MarkFinding, ParagraphMark } from '../../../../core/index.ts';
 import { markWords } from '../words/mark-words.ts';
+import { capital } from '../words/seam-words.ts';
 import type { FindingsPart } from './findings-part.ts';
 import { Places, Section } from './section.tsx';
 
@@ -41,7 +42,7 @@ export function MarkSection({ piece, findings }: FindingsPart) {
         {marks.map((finding) => (
           <Row key={keyOf(finding.mark)}>
             <Line value={keyOf(finding.mark)}>
-              <Words>{startingBig(markWords(finding.mark))}</Words>
+              <Words>{capital(markWords(finding.mark))}</Words>
               <Meter aria-hidden="true">
                 <span style={{ width: `${(100 * finding.breaks) / finding.count}%` }} />
               </Meter>
@@ -49,7 +50,7 @@ export function MarkSection({ piece, findings }: FindingsPart) {
             </Line>
             <Places
               piece={piece}
-              title={startingBig(markWords(finding.mark))}
+              title={capital(markWords(finding.mark))}
               places={finding.places}
               count={finding.count}
             />
@@ -70,10 +71,6 @@ export function MarkSection({ piece, findings }: FindingsPart) {
 
 function keyOf(mark: ParagraphMark): string {
   return mark.by === 'nothing' ? NOTHING : `${mark.blanks} ${mark.step} ${mark.odd}`;
-}
-
-function startingBig(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** How strongly a gap marks paragraphs. */

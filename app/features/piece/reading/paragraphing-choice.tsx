@@ -6,7 +6,9 @@ import { PrimaryButton } from '../../../ui/buttons.tsx';
 import { faces } from '../../../ui/theme.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
+import { countWords } from '../words/count-words.ts';
 import { markWords } from '../words/mark-words.ts';
+import { capital } from '../words/seam-words.ts';
 
 interface ParagraphingChoiceProps {
   readonly client: CleanClient;
@@ -29,14 +31,14 @@ export function ParagraphingChoice({ client, onChoose }: ParagraphingChoiceProps
   const step = oneStep((ways[Number(chosen)]?.choices ?? []).map((choice) => ({ kind: 'choose', choice })));
   return (
     <>
-      <p>Each way is shown with how the text would begin. It is one step, which you can undo.</p>
-      <Ways aria-label="Where the paragraphs are" value={chosen} onChange={setChosen}>
+      <p>Each way shows how the text would begin. Choosing one is a single step that you can undo.</p>
+      <Ways aria-label="Where paragraphs end" value={chosen} onChange={setChosen}>
         {ways.map((way, at) => (
           <Way key={at} value={String(at)}>
             <b>{nameOf(way)}</b>
             <small>{outcomeOf(way)}</small>
             <Beginning>
-              {way.beginning.map(({ text }, paragraph) => (
+              {way.beginning.map((text, paragraph) => (
                 <span key={paragraph}>{shortened(text)}</span>
               ))}
             </Beginning>
@@ -44,28 +46,24 @@ export function ParagraphingChoice({ client, onChoose }: ParagraphingChoiceProps
         ))}
       </Ways>
       <Use isDisabled={!step} onPress={() => step && onChoose(step)}>
-        Read it so
+        Use this way
       </Use>
     </>
   );
 }
 
 function nameOf({ how }: Paragraphing): string {
-  if (how === 'now') return 'Line end by line end, as now';
-  if (how === 'broken') return 'Wherever it is a guess, a paragraph ends';
-  if (how === 'joined') return 'Wherever it is a guess, the text runs on';
-  if (how.by === 'nothing') return 'Gaps mean nothing, short last lines do';
+  if (how === 'now') return 'As now: each line end by itself';
+  if (how === 'broken') return 'Every guess ends a paragraph';
+  if (how === 'joined') return 'Every guess runs on';
+  if (how.by === 'nothing') return 'Gaps do not count, short last lines do';
   if (how.blanks === 0 && how.step === 'level') return 'Every line is a paragraph';
-  const words = markWords(how);
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)} begins a paragraph`;
+  return `${capital(markWords(how))} begins a paragraph`;
 }
 
-const count = (number: number, one: string, many: string) =>
-  `${number.toLocaleString('en')} ${number === 1 ? one : many}`;
-
 function outcomeOf({ paragraphs, doubts }: Paragraphing): string {
-  const asked = doubts === 0 ? 'no questions about line ends' : `${count(doubts, 'question', 'questions')} left`;
-  return `${count(paragraphs, 'paragraph', 'paragraphs')}, ${asked}`;
+  const asked = doubts === 0 ? 'no questions about line ends' : `${countWords(doubts, 'question', 'questions')} left`;
+  return `${countWords(paragraphs, 'paragraph', 'paragraphs')}, ${asked}`;
 }
 
 const BEGINNING = 64;

@@ -9,18 +9,18 @@ import { ParagraphingChoice } from './paragraphing-choice.tsx';
 export function UnmarkedNote() {
   const { ready, decisions, mayOffer, decline } = usePiece();
   const [isOpen, setOpen] = useState(false);
-  // The sheet stays while a way is put in force, which ends the doubt that it was opened for.
-  if (!isOpen && (ready.summary.guesses === 0 || !mayOffer('marks'))) return null;
+  const { guesses } = ready.summary;
+  if (guesses === 0 || !mayOffer('marks')) return null;
   return (
     <Notice>
       <span>
-        <b>Nothing marks the paragraphs of this text.</b> At {ready.summary.guesses.toLocaleString('en')} line ends it
-        is a guess whether one ends.
+        <b>Nothing marks the paragraphs of this text.</b> At {guesses.toLocaleString('en')} line ends it is a guess
+        whether a paragraph ends there.
       </span>
       <Button onPress={() => setOpen(true)}>See the ways to read it…</Button>
       <QuietButton onPress={() => decline('marks')}>No, thanks</QuietButton>
       <Sheet
-        title="Where the paragraphs are"
+        title="Where paragraphs end"
         isOpen={isOpen}
         onClose={() => setOpen(false)}
         width={1000}
