@@ -6,6 +6,7 @@ export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.shots.ts',
   workers: 1,
+  timeout: 120_000,
   use: { ...BROWSER, baseURL: `http://127.0.0.1:${PORT}` },
   webServer: server,
 });

@@ -4,7 +4,14 @@ import { SAMPLES } from '../samples/index.ts';
 import { printPdf } from './print-pdf.ts';
 import { openDesk, openSample, pasteParts, pieceIsReady } from './test.ts';
 
-const shoot = (page: Page, name: string) => page.screenshot({ path: `docs/screenshots/${name}.png` });
+/** Takes a picture once every face that is to be seen is there: some are asked for by what has just been drawn. */
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.evaluate(async () => {
+    await new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)));
+    await document.fonts.ready;
+  });
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}
 
 /** A line left out, words written, and a part selected. */
 async function byHand(page: Page): Promise<void> {
@@ -93,13 +100,11 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await openSample(page, title);
     const letter = page.url();
     await openSample(page, 'The tide mills of Saltfern Reach');
-    await page.evaluate(() => document.fonts.ready);
     await page.locator('[data-shown]').first().waitFor();
     await page.locator('[data-column="ribbon"] > svg path').first().waitFor();
     await shoot(page, `piece-${colorScheme}`);
     await page.getByRole('button', { name: 'Ledger', exact: true }).click();
     await page.getByRole('row').first().waitFor();
-    await page.evaluate(() => document.fonts.ready);
     if (colorScheme === 'light') await shoot(page, 'ledger-light');
     await page.getByRole('textbox', { name: 'Find' }).fill('Oxhithe');
     await page.getByRole('textbox', { name: 'Replace with' }).fill('Oxhythe');
