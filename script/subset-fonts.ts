@@ -95,6 +95,6 @@ for (const { from, to, ranges } of CUTS) {
   const characters = ranges.flatMap(([first, last]) =>
     Array.from({ length: last - first + 1 }, (_, at) => String.fromCodePoint(first + at)),
   );
-  const variationAxes = from.startsWith(VARIABLE) ? { wght: WEIGHTS } : {};
+  const variationAxes: Record<string, typeof WEIGHTS> = from.startsWith(VARIABLE) ? { wght: WEIGHTS } : {};
   writeFileSync(made, await subset(readFileSync(face), characters.join(''), { targetFormat: 'woff2', variationAxes }));
 }

@@ -99,7 +99,7 @@ function mayNameSpeaker(source: string, from: number, to: number): boolean {
 function hasSmallAscii(source: string, from: number, to: number): boolean {
   for (let at = from; at < to && at < from + 40; at++) {
     const code = source.charCodeAt(at);
-    if (code >= 0x61 && code <= 0x7a) return true;
+    if (isSmallAscii(code)) return true;
   }
   return false;
 }
@@ -140,10 +140,22 @@ function endFlags(source: string, from: number, to: number, vocabulary: Vocabula
   return flags;
 }
 
-/** A letter of a unit, as in "g/l", is no word. */
+/** A letter of a unit, as in "g/l", is no word, and a capital amid small letters is a name: "open until May". */
 function endsInFunctionWord(source: string, from: number, to: number, { isFunctionWord }: Vocabulary): boolean {
   const word = lastWord(source, from, to);
-  return isFunctionWord(word) && (to - word.length === from || isSpace(source.charCodeAt(to - word.length - 1)));
+  if (!isFunctionWord(word)) return false;
+  const start = to - word.length;
+  if (start === from) return true;
+  return isSpace(source.charCodeAt(start - 1)) && !(isSmallAscii(source.charCodeAt(start - 2)) && isName(word));
+}
+
+/** A capital and then a small letter. */
+function isName(word: string): boolean {
+  return /^[A-Z][a-z]/.test(word);
+}
+
+function isSmallAscii(code: number): boolean {
+  return code >= 0x61 && code <= 0x7a;
 }
 
 const BROKEN_ADDRESS =

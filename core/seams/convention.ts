@@ -125,8 +125,11 @@ export function findConvention(
   const score = new Float32Array(GAP_KINDS);
   for (let gap = 0; gap < GAP_KINDS; gap++) {
     // Half an imagined seam on each side keeps rare gaps from claiming much; wider gaps lean towards a paragraph.
-    const isWider = blanksOfGap(gap) > closest;
-    const lean = 0.8 * blanksOfGap(gap) + (isWider ? wider : 0) + (stepsIn(gap) ? 0.3 : 0);
+    const blanks = blanksOfGap(gap);
+    const isWider = blanks > closest;
+    // Where all lines stand apart and are seen to wrap, the closest gap says nothing.
+    const apart = few === 'wrapped' ? Math.max(0, blanks - closest) : blanks;
+    const lean = 0.8 * apart + (isWider ? wider : 0) + (stepsIn(gap) ? 0.3 : 0);
     score[gap] = clamp(Math.log((fresh[gap]! + 0.5) / (running[gap]! + 0.5)) + lean, -3, 4);
     // A person has said what marks paragraphs: see evidence chosenMark. Other gaps do not.
     if (mark) score[gap] = Math.min(score[gap]!, HIGHEST_UNMARKED);

@@ -43,13 +43,31 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
   };
 }
 
-/** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
+/**
+ * The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. Where
+ * the lines that run on all end at one width they were wrapped at that, and wider ones among them are titles and captions.
+ */
 function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
+  const wrapped = widthOfWraps(table, seams, runningOn);
+  if (wrapped > 0) return wrapped;
   const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
   const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
   const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
   return first > second * OVERLONG && second > 0 && !goesOn ? second : first;
 }
+
+/** The width at which nearly all of some lines that run on end, with no room for the next word; 0 where they end as they like. */
+function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly number[]): number {
+  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
+  const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
+  if (close.length < FEWEST_WRAPS) return 0;
+  const width = Math.max(...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
+  const full = close.filter((seam) => roomOf(table, seams, width, seam) < 0);
+  return width >= NARROWEST_OF_FEW && full.length >= close.length * SHARE_OF_WRAPS ? width : 0;
+}
+
+const FEWEST_WRAPS = 3;
+const SHARE_OF_WRAPS = 0.9;
 
 /**
  * Of seams whose words run on, those that tell whether lines wrap: over a wider gap than most the words may begin anew in small
@@ -144,7 +162,8 @@ export function lookAtFew(
   const rooms = close.map((seam) => roomOf(table, seams, widest, seam));
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
-  const isWrap = close.every((seam) => seams.blanks[seam] === 0) || full * 2 > to - from;
+  const isTight = close.every((seam) => seams.blanks[seam] === 0);
+  const isWrap = isTight || full * 2 > to - from || widthOfWraps(table, seams, runningOn) > 0;
   // Nobody wraps a line at half its width: refrains are set so.
   const isCutShort = rooms.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= rooms.length;
   if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1) && !isCutShort) return 'wrapped';

@@ -9,7 +9,7 @@ export const LONGEST_LEAD = 40;
 export const Shape = {
   /** A time, a date, a figure or a count before the words: "9:15 ", "1711 ", "2 x ". */
   figureBefore: 1,
-  /** "Name: words", "term: words". */
+  /** "Name: words", "term: words", "p. 12, line 4: words". */
   keyBefore: 2,
   /** "word – what it means". */
   dashBefore: 4,
@@ -24,6 +24,8 @@ export const Shape = {
   nameAndTime: 256,
   /** Dots that lead from words to others: "Hannah Pell . . . . . Ruth Corran". */
   leader: 512,
+  /** An entry under a name: "Corran, R. (1988)", "HALE, Elin". */
+  nameBefore: 1024,
 } as const;
 export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime | Shape.leader;
 
@@ -41,7 +43,7 @@ const PATTERNS: readonly {
   {
     shape: Shape.keyBefore,
     may: (text) => hasEarly(text, ':'),
-    pattern: /^(?:[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)|\p{Ll}[\p{L}-]{1,15}:\s)/u,
+    pattern: /^(?:[\p{Lu}\p{N}][^:.!?\n]{0,30}:(?:\s|$)|\p{Ll}[\p{L}-]{1,15}:\s|\p{Ll}{1,6}\.? \d[^:.!?\n]{0,20}:\s)/u,
   },
   {
     shape: Shape.dashBefore,
@@ -73,6 +75,12 @@ const PATTERNS: readonly {
     shape: Shape.leader,
     may: (text) => text.includes('. .') || text.includes('...'),
     pattern: /\S\s*(?:\.\s?){5,}\s*\S/,
+  },
+  {
+    shape: Shape.nameBefore,
+    may: (text) => hasEarly(text, ', '),
+    pattern:
+      /^(?:\p{Lu}[\p{L}’'-]+(?: \p{Lu}[\p{L}’'-]+)?, (?:\p{Lu}\.[ -]?){1,3}[^.]{0,60}?\(\d{4}[a-z]?\)|\p{Lu}{2}[\p{Lu} ’'-]*, \p{Lu}\p{Ll})/u,
   },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
@@ -111,9 +119,14 @@ export function mayHaveShape(source: string, table: LineTable, line: number): bo
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);
     if (code === 0x3a || code === 0x3d) return true;
+    if (code === 0x2c && (isCapital(source.charCodeAt(from + 1)) || source[at + 3] === '.')) return true;
     if (code === 0x2e && (source[at + 1] === '.' || source.startsWith(' .', at + 1))) return true;
   }
   return false;
+}
+
+function isCapital(code: number): boolean {
+  return code >= 0x41 && code <= 0x5a;
 }
 
 function hasEarly(text: string, sign: string): boolean {

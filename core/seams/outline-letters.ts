@@ -3,11 +3,11 @@ import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
-const LETTER = /^([A-H])\.\s+\S/;
+const LETTER = /^([A-Ha-h])\.\s+\S/;
 /** In lines. */
 const LONGEST_PART = 30;
 
-/** "A." and then "B." set in as far: parts of an outline, where either alone may be the initial of a name. Each begins anew. */
+/** "A." and then "B.", or "a." and "b.", set in as far: parts of an outline, where one alone may be an initial. Each begins anew. */
 export function breakBeforeLetters(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const before = new Map<number, { letter: number; place: number }>();
   for (const [place, line] of seams.line.entries()) {

@@ -162,6 +162,7 @@ function commonShape(shapes: readonly number[]): number {
 const SHARE_OF: Readonly<Record<number, number>> = {
   [Shape.figureBefore]: 0.34,
   [Shape.keyBefore]: 0.3,
+  [Shape.nameBefore]: 0.2,
   [Shape.stampBefore]: 0.2,
   [Shape.dashBefore]: 0.5,
   [Shape.figureBehind]: 0.6,

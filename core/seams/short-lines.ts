@@ -19,11 +19,13 @@ const CERTAINTY = 0.8;
 export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
   const isShortText = seams.count <= MOST_SEAMS && measure.reliability > 0 && measure.unit === 'characters';
   if (!isShortText || table.captions.found) return;
+  const edge = seams.line.reduce((least, line) => Math.min(least, table.indent[line]!), Infinity);
   for (let first = 0; first < seams.count;) {
     let end = first;
-    while (end < seams.count && endsEarly(table, seams, measure, verdicts, end)) end++;
+    while (end < seams.count && endsEarly(table, seams, measure, verdicts, edge, end)) end++;
     for (let seam = first; seam < end; seam++) {
-      const isOneThing = end - first > 1 && !(seam === first && endsParagraph(table, seams, verdicts, seam));
+      const isRun = end - first > 1 && !(seam === first && endsParagraph(table, seams, verdicts, seam));
+      const isOneThing = isRun || isCouplet(table, seams, seam);
       settle(verdicts, seam, isOneThing ? Decision.keep : Decision.break, 'shortLine', CERTAINTY);
     }
     first = Math.max(first + 1, end);
@@ -36,14 +38,43 @@ function endsParagraph(table: LineTable, seams: SeamTable, { decision }: Verdict
   return goesOn || (table.flags[seams.line[seam]!]! & Flag.endsColon) !== 0;
 }
 
-function endsEarly(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts, seam: number): boolean {
+/** `edge` is where the lines of the text begin, in columns. */
+function endsEarly(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Measure,
+  verdicts: Verdicts,
+  edge: number,
+  seam: number,
+): boolean {
   if (verdicts.decision[seam] !== Decision.join || seams.blanks[seam]! > 0 || seams.turn[seam]) return false;
   const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  const width = measure.at[seam]!;
+  if (width < WIDER_THAN_VERSE || table.chars[before]! > LONGEST_SHORT) return false;
+  const least = isCouplet(table, seams, seam) ? ROOM_OF_VERSE : ROOM_OF_SHORT;
+  if (roomAt(table, seams, measure, seam) < least) return false;
+  // A heading may end in "you" or "about" before the words it stands over.
+  const isHeading = standsApart(seams, seam - 1) && (table.flags[after]! & Flag.startsUpper) !== 0;
   // What is set in has a measure of its own.
-  if (table.indent[before]! >= STEP_COLUMNS || table.indent[after]! >= STEP_COLUMNS) return false;
-  if (measure.at[seam]! < WIDER_THAN_VERSE || table.chars[before]! > LONGEST_SHORT) return false;
-  if (table.flags[before]! & ENDS_INSIDE || roomAt(table, seams, measure, seam) < ROOM_OF_SHORT) return false;
-  // Two lines by themselves may be one title, in larger type.
-  const isAlone = (at: number) => at < 0 || at >= seams.count || seams.blanks[at]! > 0;
-  return !(isAlone(seam - 1) && isAlone(seam + 1));
+  const isSetIn = (line: number) => table.indent[line]! - edge >= STEP_COLUMNS;
+  if (isSetIn(before) || (isSetIn(after) && !isHeading)) return false;
+  if (table.flags[before]! & (isHeading ? ENDS_INSIDE & ~Flag.endsFunctionWord : ENDS_INSIDE)) return false;
+  // Two lines by themselves may be one title, in larger type: but not two that a comma and a stop end, nor one of a word or two.
+  const isPair = standsApart(seams, seam - 1) && standsApart(seams, seam + 1);
+  return !isPair || isCouplet(table, seams, seam) || table.chars[before]! < width * SHARE_OF_NAME;
+}
+
+const SHARE_OF_NAME = 0.25;
+const ROOM_OF_VERSE = 0.25;
+
+/** A blank line is here, or the text begins or ends. */
+function standsApart({ count, blanks }: SeamTable, seam: number): boolean {
+  return seam < 0 || seam >= count || blanks[seam]! > 0;
+}
+
+/** Two lines of verse by themselves, the first of which ends in a comma and the second in a stop. */
+function isCouplet({ flags }: LineTable, seams: SeamTable, seam: number): boolean {
+  const { line } = seams;
+  if (!standsApart(seams, seam - 1) || !standsApart(seams, seam + 1)) return false;
+  return (flags[line[seam]!]! & Flag.endsComma) !== 0 && (flags[line[seam + 1]!]! & Flag.endsStop) !== 0;
 }

@@ -1,0 +1,47 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { STEP_COLUMNS } from './paragraph-mark.ts';
+import { roomAt, type Measure } from './room.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+
+/** Longer texts tell by their own habits. */
+const MOST_SEAMS = 80;
+/** Groups of lines between blank lines, and line ends within them that were joined, at the least. */
+const FEWEST_GROUPS = 3;
+const FEWEST_JOINED = 2;
+/** The evidence is surer than this of paragraphs that end within such a group. */
+const SURELY = 0.85;
+/** It is asked about. */
+const CERTAINTY = 0.7;
+const STARTS_ANEW = Flag.startsMarker | Flag.startsDash;
+
+/**
+ * In a short text that parts its paragraphs by blank lines and nothing else, a sentence that ends at the end of a full line ends no
+ * paragraph. The evidence alone wavers there, since a full line may be a paragraph's last.
+ */
+export function joinAfterFullLines(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
+  // A format that tells where lines stand tells more than blank lines do.
+  if (seams.count > MOST_SEAMS || measure.reliability === 0 || table.captions.found || table.layout) return;
+  const wavering: number[] = [];
+  let groups = 0;
+  let joined = 0;
+  for (const [first, last] of groupsOf(seams)) {
+    groups++;
+    for (let seam = first; seam < last; seam++) {
+      if (verdicts.decision[seam] === Decision.join) joined++;
+      else if (settlerOf(verdicts, seam) !== 'evidence' || startsAnew(table, seams, seam)) continue;
+      else if (roomAt(table, seams, measure, seam) < 0) {
+        if (verdicts.certainty[seam]! < SURELY) wavering.push(seam);
+        // A wrapped paragraph ends here, and another follows it closely: blank lines are not all that parts them.
+      } else if (seam > first && verdicts.decision[seam - 1] === Decision.join) return;
+    }
+  }
+  if (groups < FEWEST_GROUPS || joined < FEWEST_JOINED) return;
+  for (const seam of wavering) settle(verdicts, seam, Decision.join, 'gapByCustom', CERTAINTY);
+}
+
+/** An item, speech after a dash, or a line that steps in or out. */
+function startsAnew({ flags, indent }: LineTable, { line }: SeamTable, seam: number): boolean {
+  const [before, after] = [line[seam]!, line[seam + 1]!];
+  return (flags[after]! & STARTS_ANEW) !== 0 || Math.abs(indent[after]! - indent[before]!) >= STEP_COLUMNS;
+}
