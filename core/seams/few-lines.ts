@@ -56,14 +56,18 @@ function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, run
   return first > second * OVERLONG && second > 0 && !goesOn ? second : first;
 }
 
-/** The width at which nearly all of some lines that run on end, with no room for the next word; 0 where they end as they like. */
+/**
+ * The width at which nearly all of some lines that run on end, with no room for the next word; 0 where they end as they like. Where
+ * that is wide, lines of a list among them do not count.
+ */
 function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly number[]): number {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
-  if (close.length < FEWEST_WRAPS) return 0;
-  const width = Math.max(...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
-  const full = close.filter((seam) => roomOf(table, seams, width, seam) < 0);
-  return width >= NARROWEST_OF_FEW && full.length >= close.length * SHARE_OF_WRAPS ? width : 0;
+  const width = Math.max(0, ...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
+  if (width < NARROWEST_OF_FEW) return 0;
+  const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
+  const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
+  return full.length >= Math.max(FEWEST_WRAPS, telling.length * SHARE_OF_WRAPS) ? width : 0;
 }
 
 const FEWEST_WRAPS = 3;
@@ -96,16 +100,18 @@ function besideFull(
  * these do. All of them, where the lines that are not short are not mostly full ones, as wide as prose.
  */
 function besideShort(table: LineTable, seams: SeamTable, widest: number, close: readonly number[]): readonly number[] {
-  // What is set in may be wrapped in a measure of its own, and no line is meant to end in "the".
-  const isMeant = (seam: number) => {
-    const line = seams.line[seam]!;
-    return table.indent[line]! < STEP_COLUMNS && !(table.flags[line]! & ENDS_INSIDE);
-  };
-  const others = close.filter((seam) => !isMeant(seam) || roomOf(table, seams, widest, seam) < ROOM_OF_SHORT);
+  const others = close.filter((seam) => !isShort(table, seams, widest, seam));
   const rooms = others.map((seam) => roomOf(table, seams, widest, seam));
   const full = rooms.filter((room) => room < NEARLY_FULL).length;
   const areFull = full >= rooms.length * SHARE_OF_FULL && rooms.some((room) => room < 0);
   return widest >= WIDER_THAN_VERSE && areFull ? others : close;
+}
+
+/** A line that was meant to be short. What is set in may be wrapped in a measure of its own, and no line is meant to end in "the". */
+function isShort(table: LineTable, seams: SeamTable, widest: number, seam: number): boolean {
+  const line = seams.line[seam]!;
+  if (table.indent[line]! >= STEP_COLUMNS || table.flags[line]! & ENDS_INSIDE) return false;
+  return roomOf(table, seams, widest, seam) >= ROOM_OF_SHORT;
 }
 
 /** In a short text all lines are held against one width, in characters. */

@@ -6,9 +6,8 @@ import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 /** Longer texts tell by their own habits. */
 const MOST_SEAMS = 80;
-/** Groups of lines between blank lines, and line ends within them that were joined, at the least. */
+/** Groups of lines between blank lines, at the least. */
 const FEWEST_GROUPS = 3;
-const FEWEST_JOINED = 2;
 /** The evidence is surer than this of paragraphs that end within such a group. */
 const SURELY = 0.85;
 /** It is asked about. */
@@ -22,13 +21,15 @@ const STARTS_ANEW = Flag.startsMarker | Flag.startsDash;
 export function joinAfterFullLines(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
   // A format that tells where lines stand tells more than blank lines do.
   if (seams.count > MOST_SEAMS || measure.reliability === 0 || table.captions.found || table.layout) return;
+  // Each line may have a blank one after it: then it is wider gaps that part paragraphs.
+  const closest = seams.blanks.subarray(0, seams.count).reduce((least, blanks) => Math.min(least, blanks), Infinity);
   const wavering: number[] = [];
   let groups = 0;
-  let joined = 0;
-  for (const [first, last] of groupsOf(seams)) {
+  let wraps = false;
+  for (const [first, last] of groupsOf(seams, closest)) {
     groups++;
     for (let seam = first; seam < last; seam++) {
-      if (verdicts.decision[seam] === Decision.join) joined++;
+      if (verdicts.decision[seam] === Decision.join) wraps = true;
       else if (settlerOf(verdicts, seam) !== 'evidence' || startsAnew(table, seams, seam)) continue;
       else if (roomAt(table, seams, measure, seam) < 0) {
         if (verdicts.certainty[seam]! < SURELY) wavering.push(seam);
@@ -36,12 +37,12 @@ export function joinAfterFullLines(table: LineTable, seams: SeamTable, measure: 
       } else if (seam > first && verdicts.decision[seam - 1] === Decision.join) return;
     }
   }
-  if (groups < FEWEST_GROUPS || joined < FEWEST_JOINED) return;
+  if (groups < FEWEST_GROUPS || !wraps) return;
   for (const seam of wavering) settle(verdicts, seam, Decision.join, 'gapByCustom', CERTAINTY);
 }
 
-/** An item, speech after a dash, or a line that steps in or out. */
+/** An item, speech after a dash, or a line that steps in. */
 function startsAnew({ flags, indent }: LineTable, { line }: SeamTable, seam: number): boolean {
   const [before, after] = [line[seam]!, line[seam + 1]!];
-  return (flags[after]! & STARTS_ANEW) !== 0 || Math.abs(indent[after]! - indent[before]!) >= STEP_COLUMNS;
+  return (flags[after]! & STARTS_ANEW) !== 0 || indent[after]! - indent[before]! >= STEP_COLUMNS;
 }

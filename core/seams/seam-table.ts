@@ -65,11 +65,14 @@ function holdsOddSpace(source: string, from: number, to: number): boolean {
   return false;
 }
 
-/** The first and the last kept line of each group that has no blank line within, by their places. */
-export function* groupsOf({ count, blanks }: SeamTable): Generator<readonly [first: number, last: number]> {
+/** The first and the last kept line of each group that has no more blank lines than `closest` between its lines, by their places. */
+export function* groupsOf(
+  { count, blanks }: SeamTable,
+  closest = 0,
+): Generator<readonly [first: number, last: number]> {
   for (let first = 0; first <= count;) {
     let last = first;
-    while (last < count && blanks[last] === 0) last++;
+    while (last < count && blanks[last]! <= closest) last++;
     yield [first, last];
     first = last + 1;
   }

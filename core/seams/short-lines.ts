@@ -53,14 +53,15 @@ function endsEarly(
   if (width < WIDER_THAN_VERSE || table.chars[before]! > LONGEST_SHORT) return false;
   const least = isCouplet(table, seams, seam) ? ROOM_OF_VERSE : ROOM_OF_SHORT;
   if (roomAt(table, seams, measure, seam) < least) return false;
-  // A heading may end in "you" or "about" before the words it stands over.
-  const isHeading = standsApart(seams, seam - 1) && (table.flags[after]! & Flag.startsUpper) !== 0;
-  // What is set in has a measure of its own.
+  const opens = standsApart(seams, seam - 1);
+  // What is set in has a measure of its own, but not the line above it.
   const isSetIn = (line: number) => table.indent[line]! - edge >= STEP_COLUMNS;
-  if (isSetIn(before) || (isSetIn(after) && !isHeading)) return false;
+  if (isSetIn(before) || (isSetIn(after) && !opens)) return false;
+  // A heading may end in "you" or "about" before the words it stands over.
+  const isHeading = opens && (table.flags[after]! & Flag.startsUpper) !== 0;
   if (table.flags[before]! & (isHeading ? ENDS_INSIDE & ~Flag.endsFunctionWord : ENDS_INSIDE)) return false;
   // Two lines by themselves may be one title, in larger type: but not two that a comma and a stop end, nor one of a word or two.
-  const isPair = standsApart(seams, seam - 1) && standsApart(seams, seam + 1);
+  const isPair = opens && standsApart(seams, seam + 1) && !isSetIn(after);
   return !isPair || isCouplet(table, seams, seam) || table.chars[before]! < width * SHARE_OF_NAME;
 }
 

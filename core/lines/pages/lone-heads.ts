@@ -20,6 +20,8 @@ const LEAST_STOPS = 0.1;
 const FARTHEST = 6;
 /** How a sentence breaks off, within a word too: a head before the line would end in a capital or a figure. */
 const BREAKS_OFF = /[\p{Ll}\p{M},;’”)\u00ad\u2010-]/u;
+/** A sentence goes on in a letter, or in what opens a part of it: an option of a command begins with dashes. */
+const GOES_ON = /[\p{Ll}“‘"'«„(]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
 
@@ -52,7 +54,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     if (before === undefined || after === undefined) continue;
     if (isAtPageNumber(table, line, before, after)) lone.push(place);
     if (lone.at(-1) === place || !goesOn(table, before, after)) continue;
-    if (!BREAKS_OFF.test(source[table.to[before]! - 1]!)) continue;
+    if (!BREAKS_OFF.test(source[table.to[before]! - 1]!) || !GOES_ON.test(source[table.from[after]!]!)) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
   }

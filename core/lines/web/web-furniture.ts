@@ -1,6 +1,6 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { isButtonLabel, readWebLabel } from './web-labels.ts';
+import { isButtonLabel, readWebLabel, type WebLabel } from './web-labels.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
@@ -17,11 +17,40 @@ const LONGEST_LABEL = 160;
 /** Sets the kind of labels, and of the links that follow the last prose. */
 export function findWebFurniture(source: string, table: LineTable): void {
   if (!standsInLongLines(table)) return dropButtons(source, table);
+  const found = findLabels(source, table);
+  dropMenuAtHead(source, table);
+  // Whose the rights are stands in books as well, and so does "Contents" above "Index".
+  if (!found.isPage) return dropMenus(table, found.menus);
+  if (found.labels.length < FEWEST_LABELS) return;
+  for (const line of found.labels) table.kind[line] = LineKind.webLabel;
+  dropCompany(source, table);
+  const tail = found.labels.find((line) => line > found.lastProse);
+  if (tail !== undefined) dropTail(source, table, tail);
+}
+
+interface Labels {
+  readonly labels: readonly number[];
+  /** Rows of words of menus that stand beside no other label. */
+  readonly menus: readonly (readonly number[])[];
+  readonly lastProse: number;
+  /** Whether any label is one that only web pages have. */
+  readonly isPage: boolean;
+}
+
+function findLabels(source: string, table: LineTable): Labels {
   const { count } = table.index;
   const labels: number[] = [];
+  const menus: number[][] = [];
   let maybe: number[] = [];
   let lastProse = -1;
   let besideLabel = false;
+  let isPage = false;
+  // Words of menus are labels beside others, or where several stand in a row.
+  const endRow = (isBeside: boolean) => {
+    if (!isBeside && maybe.length > 1) menus.push(maybe);
+    if (isBeside || maybe.length > 1) labels.push(...maybe);
+    maybe = [];
+  };
   for (let line = 0; line < count; line++) {
     if (!isKept(table.kind[line]!)) continue;
     const label = labelAt(source, table, line);
@@ -29,21 +58,38 @@ export function findWebFurniture(source: string, table: LineTable): void {
       maybe.push(line);
       continue;
     }
-    // Words of menus are labels beside others, or where several stand in a row.
-    if (besideLabel || label === 'sure' || maybe.length > 1) for (const line of maybe) labels.push(line);
-    maybe = [];
-    besideLabel = label === 'sure';
-    if (label === 'sure') labels.push(line);
+    const isLabel = label !== 'no';
+    isPage ||= label === 'sure';
+    endRow(besideLabel || isLabel);
+    besideLabel = isLabel;
+    if (isLabel) labels.push(line);
     else if (isProse(table, line)) lastProse = line;
   }
-  if (besideLabel || maybe.length > 1) for (const line of maybe) labels.push(line);
-  dropMenuAtHead(source, table);
-  if (labels.length < FEWEST_LABELS) return;
-  for (const line of labels) table.kind[line] = LineKind.webLabel;
-  dropCompany(source, table);
-  const tail = labels.find((line) => line > lastProse);
-  if (tail === undefined) return;
-  for (let line = tail; line < count; line++) if (isKept(table.kind[line]!)) table.kind[line] = LineKind.webLabel;
+  endRow(besideLabel);
+  return { labels, menus, lastProse, isPage };
+}
+
+const FEWEST_MENU_WORDS = 3;
+
+/** Rows of words of menus, where nothing else looks like a web page: whoever pasted it is asked. */
+function dropMenus(table: LineTable, menus: readonly (readonly number[])[]): void {
+  for (const line of menus.filter((menu) => menu.length >= FEWEST_MENU_WORDS).flat()) {
+    table.kind[line] = LineKind.webLabel;
+    table.removalDoubts.set(line, 'company');
+  }
+}
+
+/** More words than this, or a sentence, are hardly a link: whoever pasted it is asked. */
+const LINK = /^\S+(?:\s+\S+){0,8}(?<![.!?])$/;
+
+/** What follows the first label behind the last prose: links, and lines about the page. */
+function dropTail(source: string, table: LineTable, tail: number): void {
+  const { kind, from, to } = table;
+  for (let line = tail; line < table.index.count; line++) {
+    if (!isKept(kind[line]!)) continue;
+    kind[line] = LineKind.webLabel;
+    if (!LINK.test(source.slice(from[line], to[line]))) table.removalDoubts.set(line, 'company');
+  }
 }
 
 /** Where lines are wrapped, labels of buttons and adverts that stand between blank lines; whoever pasted the page is asked. */
@@ -132,7 +178,7 @@ function standsInLongLines(table: LineTable): boolean {
   return all > 0 && long / all >= LEAST_SHARE_IN_LONG_LINES;
 }
 
-function labelAt(source: string, table: LineTable, line: number): 'sure' | 'maybe' | 'no' {
+function labelAt(source: string, table: LineTable, line: number): WebLabel {
   if (table.chars[line]! > LONGEST_LABEL) return 'no';
   return readWebLabel(source.slice(table.from[line], table.to[line]));
 }

@@ -45,16 +45,20 @@ const COUNTER =
   /^\d{1,3}(?:[.,]\d{3})*\s?k?\s+(?:min(?:ute)?s? read|min\.? lesezeit|min de lecture|min de lectura|comments?|kommentare?|commentaires?|comentarios?|shares?|likes?|replies)$/;
 /** The line that ends a page: "© 2026 …". */
 const COPYRIGHT = /^(?:©|\(c\)|copyright\b).*(?:19|20)\d\d/;
+const RIGHTS = toSet('all rights reserved|alle rechte vorbehalten|tous droits réservés|todos los derechos reservados');
 const SEPARATOR = /\s*[|·•»›]\s*/;
 const LONGEST = 160;
 /** Separators that make a line a path of links, when one of its parts is a label. */
 const FEWEST_LINKS = 3;
 
+/** What a line may be on a web page; 'rights' says whose it is, which a book says as well. */
+export type WebLabel = 'sure' | 'rights' | 'maybe' | 'no';
+
 /**
- * Whether a line is nothing but labels, counters, or a path of links with a label in it: 'sure', or 'maybe' for words of menus
- * alone.
+ * Whether a line is nothing but labels, counters, or a path of links with a label in it: 'sure', 'rights' where these are all it is
+ * about, or 'maybe' for words of menus alone.
  */
-export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
+export function readWebLabel(line: string): WebLabel {
   if (line.length > LONGEST || isPlainlyLonger(line)) return 'no';
   const parts = line
     .toLowerCase()
@@ -66,6 +70,7 @@ export function readWebLabel(line: string): 'sure' | 'maybe' | 'no' {
     .map((part) => part.replace(EDGES, ''))
     .filter((part) => part !== '');
   const sure = parts.filter((part) => isSureLabel(part)).length;
+  if (sure > 0 && parts.every((part) => RIGHTS.has(part) || COPYRIGHT.test(part))) return 'rights';
   const labels = sure + parts.filter((part) => MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';

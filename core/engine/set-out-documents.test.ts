@@ -1,0 +1,47 @@
+import { expect, test } from '@jest/globals';
+import { readdirSync, readFileSync } from 'node:fs';
+import { clean } from '../cleaning/clean.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+import { foldSpaces, LAYOUTS, meantLines, parseDocuments, setOut } from '../testing/set-out.ts';
+
+const FOLDER = 'core/testing/documents';
+const DOCUMENTS = readdirSync(FOLDER).flatMap((file) => parseDocuments(readFileSync(`${FOLDER}/${file}`, 'utf8')));
+
+/** Where nothing in the text tells better, or we know no rule that does: by document, the layouts that go wrong. */
+const WRONG: Readonly<Record<string, readonly string[]>> = {
+  'advice column': ['66, indents'],
+  'chapter with roman numeral': ['66, indents'],
+  'definitions in a contract': ['70, double spaced'],
+  'lost and found list': ['70, double spaced'],
+  'menu with descriptions': ['45, hanging', '58, hyphens'],
+  'programme of a festival': ['70, double spaced'],
+  'recipe with headings': ['45, hanging'],
+  'software readme': ['45, hanging', '70, double spaced'],
+  'tale with a refrain': ['45, hanging', '70, double spaced'],
+  'tract with points in capitals': ['45, hanging'],
+  will: ['45, hanging', '70, double spaced'],
+};
+
+/** Where cleaning what came out puts in one more blank line. */
+const UNSTEADY: Readonly<Record<string, readonly string[]>> = {
+  'glossary wrapped': ['90'],
+  'menu with descriptions': ['45, hanging'],
+};
+
+const cleaned = (source: string) => cleanText(clean(source, DEFAULT_STYLE));
+const linesOf = (text: string) => text.split('\n').map(foldSpaces).filter(Boolean);
+
+test.each(DOCUMENTS)('$name comes out as it was meant, however it is set out', (document) => {
+  const meant = meantLines(document);
+  const wrong = LAYOUTS.filter((layout) => linesOf(cleaned(setOut(document, layout))).join('\n') !== meant.join('\n'));
+  expect(wrong.map(({ name }) => name)).toEqual(WRONG[document.name] ?? []);
+});
+
+test.each(DOCUMENTS)('what came of $name stays as it is', (document) => {
+  const unsteady = LAYOUTS.filter((layout) => {
+    const once = cleaned(setOut(document, layout));
+    return cleaned(once) !== once;
+  });
+  expect(unsteady.map(({ name }) => name)).toEqual(UNSTEADY[document.name] ?? []);
+});
