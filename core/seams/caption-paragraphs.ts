@@ -15,8 +15,10 @@ const CERTAINTY = 0.6;
 const TAG = /<[^<>]*>/g;
 
 /** Settles the seams at turns: one begins a paragraph, and a name that stands alone is one; lines of a song stay lines. */
-export function breakAtTurns({ captions }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function breakAtTurns(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { captions } = table;
   if (!captions.found) return;
+  breakAfterDashes(table, seams, verdicts);
   for (let seam = 0; seam < seams.count; seam++) {
     const before = captions.turn[seams.line[seam]!]!;
     const after = captions.turn[seams.line[seam + 1]!]!;
@@ -24,6 +26,23 @@ export function breakAtTurns({ captions }: LineTable, seams: SeamTable, verdicts
     const isSong = before === Turn.sung && after === Turn.sung && !isLong(captions, seams, seam);
     const certainty = Math.max(verdicts.certainty[seam]!, TURN_CERTAINTY);
     settle(verdicts, seam, isSong ? Decision.keep : Decision.break, 'turn', certainty);
+  }
+}
+
+const CERTAINTY_AFTER_DASH = 0.8;
+
+/**
+ * Where two speak in one caption each has a dash. Whoever speaks in the next one has none, and may be either of them or another: if
+ * the sentence has ended, a paragraph begins, and whoever pasted the track is asked.
+ */
+function breakAfterDashes({ captions, flags }: LineTable, { line, count }: SeamTable, verdicts: Verdicts): void {
+  const speaks = (place: number) => captions.turn[line[place]!] === Turn.begins;
+  for (let seam = 1; seam < count; seam++) {
+    const [one, two, next] = [line[seam - 1]!, line[seam]!, line[seam + 1]!];
+    const areTwo = speaks(seam - 1) && speaks(seam) && captions.start[one] === captions.start[two];
+    if (!areTwo || captions.start[two] === captions.start[next] || captions.turn[next] !== Turn.none) continue;
+    if (verdicts.decision[seam] === Decision.join && flags[two]! & Flag.endsStop)
+      settle(verdicts, seam, Decision.break, 'turn', CERTAINTY_AFTER_DASH);
   }
 }
 

@@ -36,6 +36,8 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
 /** More lines have a measure. */
 const MOST_LINES = 30;
 const SHARE_OF_STOPS = 0.5;
+/** In signs: verse has no lines so long. */
+const NARROWEST_PROSE = 25;
 const CERTAINTY_OF_FULL = 0.86;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsQuote | Flag.endsDash;
 const OPENS = Flag.startsQuote | Flag.startsMarker | Flag.startsDash;
@@ -44,13 +46,17 @@ function joinFullLines({ chars, flags, kind, indent }: LineTable, seams: SeamTab
   const { line, blanks, count } = seams;
   if (line.length > MOST_LINES) return;
   const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
-  const ends = line.filter((one) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0).length;
-  if (ends < line.length * SHARE_OF_STOPS) return;
   const widest = line.reduce((most, one) => Math.max(most, chars[one]! + indent[one]!), 0);
+  // Dates and headings end in no stop.
+  const long = line.filter((one) => chars[one]! >= widest / 2);
+  const ends = long.filter((one) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0).length;
+  if (ends < long.length * SHARE_OF_STOPS) return;
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
     const next = line[seam + 1]!;
-    if (verdicts.decision[seam] !== Decision.break || blanks[seam]! > 0 || !isCjk(one) || !isCjk(next)) continue;
+    const mayJoin = verdicts.decision[seam] === Decision.break || chars[one]! >= NARROWEST_PROSE;
+    if (!mayJoin || blanks[seam]! > 0 || !isCjk(one) || !isCjk(next)) continue;
+    if (verdicts.decision[seam] === Decision.join) continue;
     if (flags[one]! & ENDS || flags[next]! & OPENS || chars[one]! + indent[one]! < widest - 1) continue;
     settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
   }

@@ -16,6 +16,7 @@ import { settleHeadLines } from './head-lines.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { joinAfterFullLines } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
+import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { breakAfterShortLines } from './short-lines.ts';
 import { breakAfterSalutations } from './salutations.ts';
@@ -114,6 +115,7 @@ export function decideSeams(
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
   }
+  joinHungLines(source, table, seams, verdicts);
   settleHangingEntries(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);

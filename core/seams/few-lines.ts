@@ -67,10 +67,15 @@ function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly nu
   if (width < NARROWEST_OF_FEW) return 0;
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
-  return full.length >= Math.max(FEWEST_WRAPS, telling.length * SHARE_OF_WRAPS) ? width : 0;
+  // One cut short or two are enough where every line stands apart and some stand farther apart: that is how lines are spaced.
+  const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && seams.blanks.some((blanks) => blanks > closest);
+  const isCut = full.some((seam) => (table.flags[seams.line[seam]!]! & ENDS_INSIDE) !== 0);
+  const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : FEWEST_WRAPS;
+  return full.length >= Math.max(fewest, telling.length * SHARE_OF_WRAPS) ? width : 0;
 }
 
 const FEWEST_WRAPS = 3;
+const FEWEST_WRAPS_SPACED = 2;
 const SHARE_OF_WRAPS = 0.9;
 
 /**
@@ -127,6 +132,8 @@ const ROOM_OF_LINES = 0.15;
 const SHARE_OF_LINES = 1 / 3;
 /** A share of the measure too; a third of the lines with so much room are refrains. */
 const ROOM_OF_REFRAINS = 0.3;
+/** So many lines in a row that all end in commas are verse, however wide. */
+const FEWEST_VERSES = 3;
 /** Lines that run on: more of them have a measure, or wrap as they like. */
 const MOST_OF_A_SHORT_TEXT = 30;
 /** Two lines have no lengths in common. */
@@ -165,6 +172,9 @@ export function lookAtFew(
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
   const close = besideFull(table, seams, widest, runningOn);
+  // Of wrapped lines one in ten ends in a comma.
+  const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
+  if (isVerse && (widest < WIDE || close.length >= FEWEST_VERSES)) return 'meant';
   const rooms = close.map((seam) => roomOf(table, seams, widest, seam));
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
@@ -178,8 +188,6 @@ export function lookAtFew(
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
     return 'open';
   if (widest < NARROWEST_OF_FEW) return 'meant';
-  const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
-  if (widest < WIDE && isVerse) return 'meant';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';

@@ -47,10 +47,12 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
       seams.blanks[seam] === 0 && !seams.turn[seam] && !areOfTwoKinds(table, seams.line[seam]!, seams.line[seam + 1]!);
     while (last < to && goesOn(last)) last++;
     const lines = seams.line.subarray(first, last + 1);
+    const lower = lines.filter((line, at) => at > 0 && table.flags[line]! & Flag.startsLower).length;
+    const longest = lower * 2 >= last - first ? LONGEST_OF_ONE_SENTENCE : LONGEST_OF_A_GROUP;
     const isShort = lines.every((line) => {
       const isPlain = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading;
       const alone = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
-      return isPlain && table.chars[line]! <= LONGEST_OF_A_GROUP && !(table.flags[line]! & alone);
+      return isPlain && table.chars[line]! <= longest && !(table.flags[line]! & alone);
     });
     // A format writes an address in lines of its own; where most end a sentence they are its paragraphs.
     const closed = lines.subarray(0, -1).filter((line) => table.flags[line]! & (Flag.endsStop | Flag.endsColon)).length;
@@ -62,6 +64,8 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
 }
 
 const LONGEST_OF_A_GROUP = 72;
+/** Lines that go on in small letters are verse, and belong together. */
+const LONGEST_OF_ONE_SENTENCE = 100;
 
 /** The seams from..to may be verse. A first line that belongs to the paragraph before, or a last one that goes on, is none. */
 function keepRun({ table, seams }: SeamContext, verdicts: Verdicts, from: number, to: number): void {

@@ -100,23 +100,26 @@ function findNarrowTables(source: string, table: LineTable): void {
   close();
 }
 
-/** Rows between bars, with or without lines of dashes between them. */
+/** Rows between bars, with or without lines of dashes between them, and drawings of boxes, with the arrows between these. */
 function findPipedTables(source: string, table: LineTable): void {
+  const { from, to, kind, index } = table;
+  const isBar = (at: number) => BARS.test(source[at]!);
   const isPiped = (line: number) => {
-    const { from, to, kind } = table;
-    const isBar = (at: number) => source[at] === '|' || source[at] === '+';
     if (kind[line] !== LineKind.prose || to[line]! - from[line]! < 3) return false;
     return isBar(from[line]!) && isBar(to[line]! - 1) && PIPED.test(source.slice(from[line], to[line]));
   };
-  for (let first = 0; first < table.index.count;) {
+  const isArrow = (line: number) => kind[line] === LineKind.prose && ARROWS.test(source.slice(from[line], to[line]));
+  for (let first = 0; first < index.count;) {
     let end = first;
-    while (end < table.index.count && isPiped(end)) end++;
+    while (end < index.count && (isPiped(end) || (end > first && isArrow(end)))) end++;
     if (end - first >= FEWEST_NUMERIC_ROWS) table.kind.fill(LineKind.tableRow, first, end);
     first = Math.max(end, first + 1);
   }
 }
 
-const PIPED = /^(?:\|.*\||\+[-=+]+\+)$/;
+const BARS = /[|+\u2500-\u257f]/;
+const PIPED = /^(?:\|.*\||\+[-=+ ]*[-=][-=+ ]*\+|[\u2500-\u257f].*[\u2500-\u257f])$/;
+const ARROWS = /^[|v^<>/\\\u2190-\u2193\u2500-\u257f\u25b2-\u25c4 -]{1,120}$/;
 
 /** All columns of the one are columns of the other: cells may be missing. */
 function hasSameColumns(a: Row, b: Row): boolean {

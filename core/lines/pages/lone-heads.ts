@@ -52,7 +52,8 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined) continue;
-    if (isAtPageNumber(table, line, before, after)) lone.push(place);
+    const isHead = isAtPageNumber(table, line, before, after) || isNumberedHead(source, table, line, before, after);
+    if (isHead) lone.push(place);
     if (lone.at(-1) === place || !goesOn(table, before, after)) continue;
     if (!BREAKS_OFF.test(source[table.to[before]! - 1]!) || !GOES_ON.test(source[table.from[after]!]!)) continue;
     usual ??= usualBlanks(table, kept);
@@ -104,6 +105,21 @@ function isAtPageNumber({ kind, flags, chars }: LineTable, line: number, before:
     return false;
   for (let at = before + 1; at < after; at++) if (kind[at] === LineKind.pageNumber) return true;
   return false;
+}
+
+/** "44          THE MILLS OF THE REACH" or the other way round. */
+const NUMBERED_HEAD = /^\d{1,4}\s{3,}\p{Lu}{2,}(?: [\p{Lu}’'&-]+)+$|^\p{Lu}{2,}(?: [\p{Lu}’'&-]+)+\s{3,}\d{1,4}$/u;
+
+/** A page number set wide apart from words in capitals, by itself between lines of prose: the sentence may have ended before it. */
+function isNumberedHead(source: string, table: LineTable, line: number, before: number, after: number): boolean {
+  const { kind, flags, from, to, chars } = table;
+  if (!(flags[line]! & (Flag.startsDigit | Flag.allCapitals)) || kind[before] !== LineKind.prose) return false;
+  if (kind[after] !== LineKind.prose || chars[after]! < SHORTEST_BEFORE) return false;
+  return (
+    NUMBERED_HEAD.test(source.slice(from[line], to[line])) &&
+    standsApart(table, before, line, 0) &&
+    standsApart(table, line, after, 0)
+  );
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */

@@ -1,0 +1,59 @@
+import { markerLength } from '../lines/line-form.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isSpace } from '../text/characters.ts';
+import { widestOf } from './room.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+const CERTAINTY = 0.86;
+/** Verse may be set in for its own sake: it is asked about. */
+const CERTAINTY_OF_VERSE = 0.8;
+/** In columns. */
+const LEAST_STEP = 2;
+/** What is left of a line of verse is short, and only a full one has something left. Shares of a line. */
+const SHARE_LEFT = 0.5;
+const SHARE_FULL = 0.9;
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash | Flag.endsQuote;
+
+/**
+ * Joins lines that go on in small letters, set in, what the line before them did not end: an item exactly under its words, and verse
+ * whose long lines were wrapped. Linear in the number of lines.
+ */
+export function joinHungLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line } = seams;
+  for (const [first, last] of groupsOf(seams)) {
+    let widest: number | undefined;
+    for (let seam = first; seam < last; seam++) {
+      if (verdicts.decision[seam] === Decision.join || !mayGoOn(table, line[seam]!, line[seam + 1]!)) continue;
+      widest ??= widestOf(table, line.subarray(first, last + 1));
+      if (standsUnderWords(source, table, line[seam]!, line[seam + 1]!))
+        settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY);
+      else if (isLeftOver(table, line[seam]!, line[seam + 1]!, widest))
+        settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
+    }
+  }
+}
+
+function mayGoOn({ flags, indent }: LineTable, before: number, after: number): boolean {
+  if (indent[after]! - indent[before]! < LEAST_STEP || flags[before]! & ENDS) return false;
+  return (flags[after]! & Flag.startsLower) !== 0 && (flags[after]! & Flag.startsMarker) === 0;
+}
+
+/** The line after begins in the column in which the words of an item begin. */
+function standsUnderWords(
+  source: string,
+  { from, to, flags, indent }: LineTable,
+  before: number,
+  after: number,
+): boolean {
+  if (!(flags[before]! & Flag.startsMarker)) return false;
+  const start = from[before]!;
+  let at = start + markerLength(source, start, to[before]!);
+  while (at < to[before]! && isSpace(source.charCodeAt(at))) at++;
+  return indent[after]! - indent[before]! === at - start;
+}
+
+function isLeftOver({ chars, flags }: LineTable, before: number, after: number, widest: number): boolean {
+  if (flags[before]! & Flag.startsMarker) return false;
+  return chars[after]! <= chars[before]! * SHARE_LEFT && chars[before]! >= widest * SHARE_FULL;
+}
