@@ -171,7 +171,7 @@ describe('sounds', () => {
     [
       'names in brackets are none',
       track('[Lorna] Is it lit?', '[Lorna Quist]\nIt is.'),
-      ['[Lorna] Is it lit? [Lorna Quist] It is.'],
+      ['[Lorna] Is it lit?', '[Lorna Quist] It is.'],
     ],
     [
       'words that are sung stay, a line each',

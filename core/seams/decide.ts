@@ -36,6 +36,7 @@ import { joinWithinBrackets } from './open-brackets.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
+import { breakAfterRepeatedLines } from './repeated-lines.ts';
 import { keepRhymedLines } from './rhymes.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
@@ -106,6 +107,7 @@ export function decideSeams(
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
+  breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);

@@ -64,17 +64,21 @@ function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly nu
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
   const width = Math.max(0, ...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
-  if (width < NARROWEST_OF_FEW) return 0;
+  if (width < NARROWEST_COLUMN) return 0;
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
   // One cut short or two are enough where every line stands apart and some stand farther apart: that is how lines are spaced.
   const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && seams.blanks.some((blanks) => blanks > closest);
   const isCut = full.some((seam) => (table.flags[seams.line[seam]!]! & ENDS_INSIDE) !== 0);
-  const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : FEWEST_WRAPS;
+  const fewestClose = width < NARROWEST_OF_FEW ? FEWEST_WRAPS_OF_COLUMN : FEWEST_WRAPS;
+  const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : fewestClose;
   return full.length >= Math.max(fewest, telling.length * SHARE_OF_WRAPS) ? width : 0;
 }
 
 const FEWEST_WRAPS = 3;
+/** A column of a newspaper, in characters; so narrow lines are full by chance more often. */
+const NARROWEST_COLUMN = 18;
+const FEWEST_WRAPS_OF_COLUMN = 8;
 const FEWEST_WRAPS_SPACED = 2;
 const SHARE_OF_WRAPS = 0.9;
 
@@ -187,7 +191,7 @@ export function lookAtFew(
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
     return 'open';
-  if (widest < NARROWEST_OF_FEW) return 'meant';
+  if (widest < NARROWEST_OF_FEW && widthOfWraps(table, seams, runningOn) === 0) return 'meant';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';

@@ -18,7 +18,7 @@ export const Shape = {
   assignment: 16,
   command: 32,
   cells: 64,
-  /** A date with a time, either in brackets, or a name in angle brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ". */
+  /** A date with a time, either in brackets, or a name in brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ", "[Ruth] ". */
   stampBefore: 128,
   /** A name and a time above what was said: "Mette Holm  9:14 AM". */
   nameAndTime: 256,
@@ -64,7 +64,7 @@ const PATTERNS: readonly {
     shape: Shape.stampBefore,
     may: (text) => isDigit(text.charCodeAt(0)) || '[(<'.includes(text[0]!),
     pattern:
-      /^(?:<[\w^`|[\]-]{1,20}>|[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
+      /^(?:<[\w^`|[\]-]{1,20}>|\[[a-z][a-z .'-]{1,20}\]|[[(]\d{1,4}[:./-]\d\d(?:[:./-]\d{1,4})?(?:,?\s\d{1,2}[:.]\d\d(?:[:.]\d\d)?)?(?:\s?[ap]\.?m\.?)?[\])]|\d{1,4}[./-]\d{1,2}[./-]\d{1,4}[,T]?\s?\d{1,2}[:.]\d\d)\S*\s/i,
   },
   {
     shape: Shape.nameAndTime,

@@ -7,13 +7,15 @@ const CERTAINTY = 0.86;
 /** In units; nothing longer is looked at. */
 const LONGEST = 80;
 const RIGHTS = /^(?:©|\([cC]\) ?(?:\d{4}|\p{Lu})|Copyright (?:©|\([cC]\)|\d{4}))/u;
+/** What is heard, or done. */
+const HEARD = /^\[\p{L}[\p{L} ,’'-]{2,40}\]$/u;
 const ADDRESS = /^(?:[\w.+-]+@[\w-]+(?:\.[\w-]+)+|(?:https?:\/\/|www\.)\S+[\w/])$/;
 /** After these the words run on, whatever comes next. */
 const LEANS = Flag.endsFunctionWord | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsInAddress;
 
 /**
- * Lines that stand by themselves under others: whose the rights are, and an address of mail or the web with nothing beside it, below
- * a name or a number, as in a signature.
+ * Lines that stand by themselves under others: whose the rights are, what is heard, in brackets, and an address of mail or the web
+ * with nothing beside it, below a name or a number, as in a signature.
  */
 export function breakBeforeLoneLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   for (let seam = 0; seam < seams.count; seam++) {
@@ -22,7 +24,11 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
     const [from, to] = [table.from[after]!, table.to[after]!];
     if (to - from > LONGEST || !mayStandAlone(source, from) || table.flags[before]! & LEANS) continue;
     const text = source.slice(from, to);
-    if (RIGHTS.test(text) || (ADDRESS.test(text) && endsInName(source, table.from[before]!, table.to[before]!)))
+    if (
+      RIGHTS.test(text) ||
+      HEARD.test(text) ||
+      (ADDRESS.test(text) && endsInName(source, table.from[before]!, table.to[before]!))
+    )
       settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
 }
@@ -30,7 +36,7 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
 /** Refuses nearly all lines of prose: an address has no space in it. */
 function mayStandAlone(source: string, from: number): boolean {
   const char = source[from]!;
-  if ('©(C'.includes(char)) return true;
+  if ('©(C['.includes(char)) return true;
   const end = source.slice(from, from + LONGEST).search(/\s/);
   return end < 0 || source[from + end] === '\n' || source[from + end] === '\r';
 }

@@ -9,6 +9,7 @@ export const SETTLERS = [
   'fullWithoutStop',
   'title',
   'shape',
+  'repeated',
   'hanging',
   'wrappedEntry',
   'article',

@@ -80,7 +80,7 @@ function wrapsIn(table: LineTable, seams: SeamTable, first: number, last: number
     (seam) => (table.flags[lines[seam + 1 - first]!]! & Flag.startsLower) !== 0 && runsOn(table, seams, seam),
   );
   if (!small.every((seam) => isFull(table, seams, seam, widest))) return 'meant';
-  const isProse = lines.every((line) => table.kind[line] === LineKind.prose);
+  const isProse = lines.every((line) => table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading);
   const entries = lines.length - small.length;
   return widest >= NARROWEST && isProse && entries >= FEWEST ? small : [];
 }

@@ -112,6 +112,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
   fullWithoutStop: { apart: '', on: 'the line is full and no sentence ends in it' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
+  repeated: { apart: 'the same line stands by itself elsewhere in this text', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
   hanging: {
     apart: 'entries start farther left than their other lines',
@@ -127,7 +128,10 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
   article: { apart: '', on: 'this line ends with an article, and the noun comes next' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
-  gapByCustom: { apart: 'a blank line stands here, as between the other paragraphs', on: '' },
+  gapByCustom: {
+    apart: 'a blank line stands here, as between the other paragraphs',
+    on: 'the line is full, and other paragraphs have a blank line between them',
+  },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
   displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {
