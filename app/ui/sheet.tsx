@@ -10,18 +10,23 @@ interface SheetProps {
   readonly width: number;
   /** What the button at its foot says. */
   readonly close?: string;
+  /** What the sheet is for, beside that button. */
+  readonly action?: React.ReactNode;
   readonly children: React.ReactNode;
 }
 
 /** A sheet over the page, closed by its button, by Escape or by a press beside it. */
-export function Sheet({ title, isOpen, onClose, width, close = 'Done', children }: SheetProps) {
+export function Sheet({ title, isOpen, onClose, width, close = 'Done', action, children }: SheetProps) {
   return (
     <Frame isDismissable isOpen={isOpen} onOpenChange={(open) => !open && onClose()} style={{ width }}>
       <Dialog>
         <Inside>
           <Heading slot="title">{title}</Heading>
           <Body>{children}</Body>
-          <Button onPress={onClose}>{close}</Button>
+          <Foot>
+            {action}
+            <Button onPress={onClose}>{close}</Button>
+          </Foot>
         </Inside>
       </Dialog>
     </Frame>
@@ -57,20 +62,21 @@ const Inside = styled.div`
   min-height: 0;
   width: 100%;
   padding: 20px 0 16px;
-  > h2,
-  > button {
+  > h2 {
     margin: 0 22px;
-  }
-  h2 {
     font-size: 17px;
-  }
-  > button {
-    flex: none;
-    align-self: end;
   }
 `;
 
-/** What does not fit scrolls; the button stays in sight. */
+const Foot = styled.div`
+  flex: none;
+  display: flex;
+  justify-content: flex-end;
+  gap: 10px;
+  padding: 0 22px;
+`;
+
+/** What does not fit scrolls; the buttons stay in sight. */
 const Body = styled.div`
   display: flex;
   flex-direction: column;

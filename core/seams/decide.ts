@@ -42,6 +42,7 @@ import { Decision, findSeams, type SeamTable } from './seam-table.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
+import { breakBeforeSpeakers } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
@@ -107,6 +108,7 @@ export function decideSeams(
   settleHeadLines(table, seams, measure, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
+  breakBeforeSpeakers(source, table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);

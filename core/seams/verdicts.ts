@@ -10,6 +10,7 @@ export const SETTLERS = [
   'title',
   'shape',
   'repeated',
+  'speaker',
   'hanging',
   'wrappedEntry',
   'article',

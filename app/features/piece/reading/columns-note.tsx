@@ -37,6 +37,11 @@ export function ColumnsNote() {
         onClose={() => setOpen(false)}
         width={980}
         close="Leave it as it is"
+        action={
+          <PrimaryButton onPress={() => takeAgain(Promise.resolve(checkText({ source: found.inOrder }, title)))}>
+            Make a piece of it
+          </PrimaryButton>
+        }
       >
         <p>No word is changed. It becomes a piece of its own; this one stays as it is.</p>
         <Pages>
@@ -49,17 +54,10 @@ export function ColumnsNote() {
             <pre tabIndex={0}>{found.then}</pre>
           </figure>
         </Pages>
-        <Make onPress={() => takeAgain(Promise.resolve(checkText({ source: found.inOrder }, title)))}>
-          Make a piece of it
-        </Make>
       </Sheet>
     </Notice>
   );
 }
-
-const Make = styled(PrimaryButton)`
-  align-self: start;
-`;
 
 const Pages = styled.div`
   display: grid;

@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import { Button, QuietButton } from '../../../ui/buttons.tsx';
 import { Notice } from '../../../ui/notice.tsx';
-import { Sheet } from '../../../ui/sheet.tsx';
 import { usePiece } from '../state/piece-context.ts';
-import { ParagraphingChoice } from './paragraphing-choice.tsx';
+import { ParagraphingSheet } from './paragraphing-sheet.tsx';
 
 /** Says that nothing marks the paragraphs of a text, once, and offers the ways to tell them. */
 export function UnmarkedNote() {
@@ -19,21 +18,16 @@ export function UnmarkedNote() {
       </span>
       <Button onPress={() => setOpen(true)}>See the ways to read it…</Button>
       <QuietButton onPress={() => decline('marks')}>No, thanks</QuietButton>
-      <Sheet
-        title="Where paragraphs end"
-        isOpen={isOpen}
-        onClose={() => setOpen(false)}
-        width={1000}
-        close="Leave it as it is"
-      >
-        <ParagraphingChoice
+      {isOpen && (
+        <ParagraphingSheet
           client={ready.client}
+          onClose={() => setOpen(false)}
           onChoose={(step) => {
             setOpen(false);
             decisions.take(step);
           }}
         />
-      </Sheet>
+      )}
     </Notice>
   );
 }

@@ -3,6 +3,7 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { oneStep, type Paragraphing, type Step } from '../../../../core/index.ts';
 import { PrimaryButton } from '../../../ui/buttons.tsx';
+import { Sheet } from '../../../ui/sheet.tsx';
 import { faces } from '../../../ui/theme.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
@@ -10,13 +11,14 @@ import { countWords } from '../words/count-words.ts';
 import { markWords } from '../words/mark-words.ts';
 import { capital } from '../words/seam-words.ts';
 
-interface ParagraphingChoiceProps {
+interface ParagraphingSheetProps {
   readonly client: CleanClient;
+  readonly onClose: () => void;
   readonly onChoose: (step: Step) => void;
 }
 
 /** The ways to tell the paragraphs of a text, each with how it would begin, and the choice of one. */
-export function ParagraphingChoice({ client, onChoose }: ParagraphingChoiceProps) {
+export function ParagraphingSheet({ client, onClose, onChoose }: ParagraphingSheetProps) {
   const [ways, setWays] = useState<readonly Paragraphing[]>();
   const [chosen, setChosen] = useState('0');
   useEffect(() => {
@@ -26,29 +28,41 @@ export function ParagraphingChoice({ client, onChoose }: ParagraphingChoiceProps
       isCurrent = false;
     };
   }, [client]);
-  if (!ways) return <p role="status">Reading the text in each way…</p>;
-  if (ways.length === 0) return <p role="status">The text has changed meanwhile. Close this and open it again.</p>;
-  const step = oneStep((ways[Number(chosen)]?.choices ?? []).map((choice) => ({ kind: 'choose', choice })));
+  const step = oneStep((ways?.[Number(chosen)]?.choices ?? []).map((choice) => ({ kind: 'choose', choice })));
   return (
-    <>
-      <p>Each way shows how the text would begin. Choosing one is a single step that you can undo.</p>
-      <Ways aria-label="Where paragraphs end" value={chosen} onChange={setChosen}>
-        {ways.map((way, at) => (
-          <Way key={at} value={String(at)}>
-            <b>{nameOf(way)}</b>
-            <small>{outcomeOf(way)}</small>
-            <Beginning>
-              {way.beginning.map((text, paragraph) => (
-                <span key={paragraph}>{shortened(text)}</span>
-              ))}
-            </Beginning>
-          </Way>
-        ))}
-      </Ways>
-      <Use isDisabled={!step} onPress={() => step && onChoose(step)}>
-        Use this way
-      </Use>
-    </>
+    <Sheet
+      title="Where paragraphs end"
+      isOpen
+      onClose={onClose}
+      width={1000}
+      close="Leave it as it is"
+      action={
+        <PrimaryButton isDisabled={!step} onPress={() => step && onChoose(step)}>
+          Use this way
+        </PrimaryButton>
+      }
+    >
+      {!ways && <p role="status">Reading the text in each way…</p>}
+      {ways?.length === 0 && <p role="status">The text has changed meanwhile. Close this and open it again.</p>}
+      {ways && ways.length > 0 && (
+        <>
+          <p>Each way shows how the text would begin. Choosing one is a single step that you can undo.</p>
+          <Ways aria-label="Where paragraphs end" value={chosen} onChange={setChosen}>
+            {ways.map((way, at) => (
+              <Way key={at} value={String(at)} autoFocus={at === 0}>
+                <b>{nameOf(way)}</b>
+                <small>{outcomeOf(way)}</small>
+                <Beginning>
+                  {way.beginning.map((text, paragraph) => (
+                    <span key={paragraph}>{shortened(text)}</span>
+                  ))}
+                </Beginning>
+              </Way>
+            ))}
+          </Ways>
+        </>
+      )}
+    </Sheet>
   );
 }
 
@@ -129,10 +143,4 @@ const Beginning = styled.span`
     padding-left: 8px;
     border-left: 2px solid var(--line);
   }
-`;
-
-const Use = styled(PrimaryButton)`
-  position: sticky;
-  bottom: 0;
-  align-self: start;
 `;

@@ -1,0 +1,32 @@
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { readSpeaker } from '../text/speakers.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+const CERTAINTY = 0.92;
+/** Two who speak, each of them as often, at the least. */
+const FEWEST = 2;
+const LONGEST_LABEL = 30;
+/** After these the words run on, whatever comes next. */
+const LEANS = Flag.endsFunctionWord | Flag.endsComma | Flag.endsHyphen;
+
+/** In an interview or a play a line that begins with the name of one who speaks again and again is another turn. */
+export function breakBeforeSpeakers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found) return;
+  const lines = new Map<string, number[]>();
+  for (const [place, line] of seams.line.entries()) {
+    if (!(table.flags[line]! & Flag.startsSpeaker)) continue;
+    const name = readSpeaker(source.slice(table.from[line], table.from[line]! + LONGEST_LABEL))?.name;
+    if (!name) continue;
+    const places = lines.get(name);
+    if (places) places.push(place);
+    else lines.set(name, [place]);
+  }
+  const speakers = [...lines.values()].filter((places) => places.length >= FEWEST);
+  if (speakers.length < FEWEST) return;
+  for (const place of speakers.flat()) {
+    const seam = place - 1;
+    if (seam < 0 || verdicts.decision[seam] !== Decision.join) continue;
+    if (!(table.flags[seams.line[seam]!]! & LEANS)) settle(verdicts, seam, Decision.break, 'speaker', CERTAINTY);
+  }
+}
