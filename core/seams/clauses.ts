@@ -1,5 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
@@ -7,25 +7,40 @@ const CERTAINTY = 0.86;
 const LEAST_STEP = 2;
 const ENDS_CLAUSE = /;(?:\s(?:and|or|und|oder|et|ou|y|o|e|en|of))?$/;
 
-/**
- * Clauses that a colon leads to, each of which ends with a semicolon, set in under it or each with a term in quotation marks at its
- * head: none is run into the next, though it may begin with a small letter or end in "and".
- */
+/** Lines of a group, all but the last of which end a clause. */
+const FEWEST_CLAUSES = 3;
+
+/** Clauses are never run into one another, though they may begin with small letters and end in "and". */
 export function breakBetweenClauses(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { line, blanks, count } = seams;
-  const { flags, indent } = table;
-  for (let lead = 0; lead < count; lead++) {
-    if (!(flags[line[lead]!]! & Flag.endsColon) || blanks[lead] !== 0) continue;
-    const setIn = indent[line[lead + 1]!]!;
-    const isSetIn = setIn - indent[line[lead]!]! >= LEAST_STEP;
-    const startsQuote = (at: number) => (flags[line[at]!]! & Flag.startsQuote) !== 0;
-    if (!isSetIn && !startsQuote(lead + 1)) continue;
-    for (let seam = lead + 1; seam < count && blanks[seam] === 0 && indent[line[seam + 1]!]! >= setIn; seam++) {
-      const one = line[seam]!;
-      if (verdicts.decision[seam] !== Decision.join || indent[line[seam + 1]!] !== setIn) continue;
-      if (!isSetIn && !startsQuote(seam + 1)) continue;
-      if (ENDS_CLAUSE.test(source.slice(Math.max(table.from[one]!, table.to[one]! - 8), table.to[one])))
-        settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
-    }
+  const { line } = seams;
+  const endsClause = (place: number) => {
+    const [from, to] = [table.from[line[place]!]!, table.to[line[place]!]!];
+    return ENDS_CLAUSE.test(source.slice(Math.max(from, to - 8), to));
+  };
+  const breakAt = (seam: number) => {
+    if (verdicts.decision[seam] === Decision.join && endsClause(seam))
+      settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
+  };
+  for (const [first, last] of groupsOf(seams)) {
+    let place = first;
+    while (place < last && endsClause(place)) place++;
+    // All lines but the last end one: no wrapping hits that by chance.
+    if (place === last && last - first + 1 >= FEWEST_CLAUSES) for (let seam = first; seam < last; seam++) breakAt(seam);
   }
+  for (let lead = 0; lead < seams.count; lead++) for (const seam of seamsUnder(table, seams, lead)) breakAt(seam);
+}
+
+/** The seams between clauses that a colon leads to, set in under it or each with a term in quotation marks at its head. */
+function* seamsUnder(
+  { flags, indent }: LineTable,
+  { line, blanks, count }: SeamTable,
+  lead: number,
+): Generator<number> {
+  if (!(flags[line[lead]!]! & Flag.endsColon) || blanks[lead] !== 0) return;
+  const setIn = indent[line[lead + 1]!]!;
+  const isSetIn = setIn - indent[line[lead]!]! >= LEAST_STEP;
+  const startsQuote = (place: number) => (flags[line[place]!]! & Flag.startsQuote) !== 0;
+  if (!isSetIn && !startsQuote(lead + 1)) return;
+  for (let seam = lead + 1; seam < count && blanks[seam] === 0 && indent[line[seam + 1]!]! >= setIn; seam++)
+    if (indent[line[seam + 1]!] === setIn && (isSetIn || startsQuote(seam + 1))) yield seam;
 }

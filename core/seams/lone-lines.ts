@@ -22,7 +22,7 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
     if (verdicts.decision[seam] !== Decision.join) continue;
     const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
     const [from, to] = [table.from[after]!, table.to[after]!];
-    if (to - from > LONGEST || !mayStandAlone(source, from) || table.flags[before]! & LEANS) continue;
+    if (to - from > LONGEST || !mayStandAlone(source, from, to) || table.flags[before]! & LEANS) continue;
     const text = source.slice(from, to);
     if (
       RIGHTS.test(text) ||
@@ -34,11 +34,10 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
 }
 
 /** Refuses nearly all lines of prose: an address has no space in it. */
-function mayStandAlone(source: string, from: number): boolean {
-  const char = source[from]!;
-  if ('©(C['.includes(char)) return true;
-  const end = source.slice(from, from + LONGEST).search(/\s/);
-  return end < 0 || source[from + end] === '\n' || source[from + end] === '\r';
+function mayStandAlone(source: string, from: number, to: number): boolean {
+  if ('©(C['.includes(source[from]!)) return true;
+  const space = source.indexOf(' ', from);
+  return space < 0 || space >= to;
 }
 
 /** The last word begins with a capital or is a number. */
