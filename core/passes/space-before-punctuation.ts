@@ -17,7 +17,6 @@ export const spaceBeforePunctuation = {
     { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
     { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n\n[x] wicks (two)' },
     { before: 'Ruth: ?', after: 'Ruth: ?' },
-    { before: 'It fell. . And rose . . . twice .', after: 'It fell. . And rose... twice.' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',
@@ -33,8 +32,6 @@ export const spaceBeforePunctuation = {
       const next = text[match.index + match[0].length]!;
       // All that somebody said, or all of an item: "Ruth: ?", "- !".
       if ('!?'.includes(next) && (text[match.index - 1] === ':' || match.index === 1)) return undefined;
-      // A stop after a stop may be a speck of a scan; rows of them are ellipses.
-      if (text[match.index - 1] === next && '.,;'.includes(next) && !isInRow(text, match.index)) return undefined;
       // Smileys and ratios.
       if (
         next === ':' &&
@@ -52,8 +49,3 @@ export const spaceBeforePunctuation = {
       .filter((edit, at, all) => at === 0 || edit.from >= all[at - 1]!.to);
   },
 } as const satisfies InlinePass;
-
-/** Whether three stops or more stand around a space, each apart from the next. */
-function isInRow(text: string, space: number): boolean {
-  return /\. \. \./.test(text.slice(Math.max(0, space - 3), space + 4));
-}
