@@ -39,6 +39,9 @@ export const HOSTILE: readonly string[] = [
   // The habits of the text change every nine lines.
   `${'the words go on\n'.repeat(9)}${'the words go on\n\n'.repeat(9)}`,
   'a-\n',
+  'words\n',
+  '“a:\n',
+  'a\n\n',
   '<b>',
   '*a ',
   'a1 ',

@@ -63,6 +63,7 @@ test('a text that marks no paragraphs says so once, and is read in the way that 
   await expect(bar).toContainText('10 questions');
   await note.getByRole('button', { name: 'See the ways to read it…' }).press('Enter');
   const sheet = page.getByRole('dialog', { name: 'Where paragraphs end' });
+  await expect(sheet.getByRole('radio').first()).toBeChecked();
   await expect(sheet.getByRole('radio').first()).toBeFocused();
   await expect(sheet.getByRole('button', { name: 'Use this way' })).toBeDisabled();
   await page.keyboard.press('ArrowDown');

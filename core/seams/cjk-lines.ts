@@ -54,9 +54,9 @@ function joinFullLines({ chars, flags, kind, indent }: LineTable, seams: SeamTab
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
     const next = line[seam + 1]!;
-    const mayJoin = verdicts.decision[seam] === Decision.break || chars[one]! >= NARROWEST_PROSE;
+    const decided = verdicts.decision[seam];
+    const mayJoin = decided === Decision.break || (decided === Decision.keep && chars[one]! >= NARROWEST_PROSE);
     if (!mayJoin || blanks[seam]! > 0 || !isCjk(one) || !isCjk(next)) continue;
-    if (verdicts.decision[seam] === Decision.join) continue;
     if (flags[one]! & ENDS || flags[next]! & OPENS || chars[one]! + indent[one]! < widest - 1) continue;
     settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
   }

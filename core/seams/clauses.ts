@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** Columns that the clauses are set in farther than the line that leads to them. */
@@ -17,30 +17,53 @@ export function breakBetweenClauses(source: string, table: LineTable, seams: Sea
     const [from, to] = [table.from[line[place]!]!, table.to[line[place]!]!];
     return ENDS_CLAUSE.test(source.slice(Math.max(from, to - 8), to));
   };
+  const endsColon = (place: number) => (table.flags[line[place]!]! & Flag.endsColon) !== 0;
   const breakAt = (seam: number) => {
-    if (verdicts.decision[seam] === Decision.join && endsClause(seam))
-      settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
+    const isJoin = verdicts.decision[seam] === Decision.join;
+    if (isJoin || settlerOf(verdicts, seam) === 'shortLine') settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   };
   for (const [first, last] of groupsOf(seams)) {
-    let place = first;
+    let place = endsColon(first) ? first + 1 : first;
     while (place < last && endsClause(place)) place++;
-    // All lines but the last end one: no wrapping hits that by chance.
+    // All lines but the last end one, the first perhaps with a colon: no wrapping hits that by chance.
     if (place === last && last - first + 1 >= FEWEST_CLAUSES) for (let seam = first; seam < last; seam++) breakAt(seam);
   }
-  for (let lead = 0; lead < seams.count; lead++) for (const seam of seamsUnder(table, seams, lead)) breakAt(seam);
+  for (let lead = 0; lead < seams.count; lead++) {
+    for (const seam of seamsUnder(table, seams, lead, endsClause)) breakAt(seam);
+    if (endsColon(lead) && leadsParagraphs(seams, lead, endsClause)) breakAt(lead);
+  }
 }
 
-/** The seams between clauses that a colon leads to, set in under it or each with a term in quotation marks at its head. */
+/** Whether the line leads to clauses each of which stands apart, as the line itself does. */
+function leadsParagraphs({ blanks, count }: SeamTable, lead: number, endsClause: (place: number) => boolean): boolean {
+  if (blanks[lead] === 0 || lead + FEWEST_CLAUSES > count) return false;
+  for (let seam = lead + 1; seam < lead + FEWEST_CLAUSES; seam++)
+    if (blanks[seam] !== blanks[lead] || !endsClause(seam)) return false;
+  return true;
+}
+
+/**
+ * The seams between clauses that a colon leads to, set in under it or each with a term in quotation marks at its head. Of the latter as
+ * far as each ends as a clause: quotations one after another are none.
+ */
 function* seamsUnder(
   { flags, indent }: LineTable,
   { line, blanks, count }: SeamTable,
   lead: number,
+  endsClause: (place: number) => boolean,
 ): Generator<number> {
   if (!(flags[line[lead]!]! & Flag.endsColon) || blanks[lead] !== 0) return;
   const setIn = indent[line[lead + 1]!]!;
   const isSetIn = setIn - indent[line[lead]!]! >= LEAST_STEP;
   const startsQuote = (place: number) => (flags[line[place]!]! & Flag.startsQuote) !== 0;
   if (!isSetIn && !startsQuote(lead + 1)) return;
-  for (let seam = lead + 1; seam < count && blanks[seam] === 0 && indent[line[seam + 1]!]! >= setIn; seam++)
-    if (indent[line[seam + 1]!] === setIn && (isSetIn || startsQuote(seam + 1))) yield seam;
+  for (let seam = lead + 1; seam < count && blanks[seam] === 0 && indent[line[seam + 1]!]! >= setIn; seam++) {
+    if (indent[line[seam + 1]!] !== setIn || (!isSetIn && !startsQuote(seam + 1))) continue;
+    if (!endsClause(seam)) {
+      if (isSetIn) continue;
+      return;
+    }
+    if (seam === lead + 1) yield lead;
+    yield seam;
+  }
 }

@@ -16,7 +16,8 @@ import type { SeamTable } from './seam-table.ts';
 export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  const widest = widestOfFew(table, seams, seams.line, full);
+  const wraps = widthOfWraps(table, seams, 0, seams.count, full);
+  const widest = wraps || widestOfFew(table, seams, seams.line, full);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
   const close = besideFull(table, seams, widest, full);
@@ -43,13 +44,8 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
   };
 }
 
-/**
- * The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. Where
- * the lines that run on all end at one width they were wrapped at that, and wider ones among them are titles and captions.
- */
+/** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
 function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
-  const wrapped = widthOfWraps(table, seams, runningOn);
-  if (wrapped > 0) return wrapped;
   const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
   const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
   const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
@@ -57,10 +53,16 @@ function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, run
 }
 
 /**
- * The width at which nearly all of some lines that run on end, with no room for the next word; 0 where they end as they like. Where
- * that is wide, lines of a list among them do not count.
+ * The width at which nearly all lines of the seams from..to that run on end, with no room for the next word; 0 where they end as they
+ * like. Wider lines among them are titles and captions. Where that is wide, lines of a list do not count.
  */
-function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly number[]): number {
+function widthOfWraps(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): number {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
   const width = Math.max(0, ...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
@@ -68,11 +70,15 @@ function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly nu
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
   // One cut short or two are enough where every line stands apart and some stand farther apart: that is how lines are spaced.
-  const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && seams.blanks.some((blanks) => blanks > closest);
+  const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && hasWider(seams, from, to, closest);
   const isCut = full.some((seam) => (table.flags[seams.line[seam]!]! & ENDS_INSIDE) !== 0);
   const fewestClose = width < NARROWEST_OF_FEW ? FEWEST_WRAPS_OF_COLUMN : FEWEST_WRAPS;
   const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : fewestClose;
   return full.length >= Math.max(fewest, telling.length * SHARE_OF_WRAPS) ? width : 0;
+}
+
+function hasWider({ blanks }: SeamTable, from: number, to: number, closest: number): boolean {
+  return blanks.subarray(from, to).some((count) => count > closest);
 }
 
 const FEWEST_WRAPS = 3;
@@ -116,10 +122,14 @@ function besideShort(table: LineTable, seams: SeamTable, widest: number, close: 
   return widest >= WIDER_THAN_VERSE && areFull ? others : close;
 }
 
-/** A line that was meant to be short. What is set in may be wrapped in a measure of its own, and no line is meant to end in "the". */
+/**
+ * A line that was meant to be short. What is set in may be wrapped in a measure of its own, and no line is meant to end in "the", though
+ * one may end in "and" before a term in quotation marks.
+ */
 function isShort(table: LineTable, seams: SeamTable, widest: number, seam: number): boolean {
   const line = seams.line[seam]!;
-  if (table.indent[line]! >= STEP_COLUMNS || table.flags[line]! & ENDS_INSIDE) return false;
+  const isCut = table.flags[line]! & ENDS_INSIDE && !(table.flags[seams.line[seam + 1]!]! & Flag.startsQuote);
+  if (table.indent[line]! >= STEP_COLUMNS || isCut) return false;
   return roomOf(table, seams, widest, seam) >= ROOM_OF_SHORT;
 }
 
@@ -172,7 +182,8 @@ export function lookAtFew(
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
   const lines = seams.line.subarray(from, to + 1);
   if (lines.length < FEWEST_LINES) return 'open';
-  const widest = widestOfFew(table, seams, lines, runningOn);
+  const wraps = widthOfWraps(table, seams, from, to, runningOn);
+  const widest = wraps || widestOfFew(table, seams, lines, runningOn);
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
   const close = besideFull(table, seams, widest, runningOn);
@@ -183,7 +194,7 @@ export function lookAtFew(
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isTight = close.every((seam) => seams.blanks[seam] === 0);
-  const isWrap = isTight || full * 2 > to - from || widthOfWraps(table, seams, runningOn) > 0;
+  const isWrap = isTight || full * 2 > to - from || wraps > 0;
   // Nobody wraps a line at half its width: refrains are set so.
   const isCutShort = rooms.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= rooms.length;
   if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1) && !isCutShort) return 'wrapped';
@@ -191,7 +202,7 @@ export function lookAtFew(
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
     return 'open';
-  if (widest < NARROWEST_OF_FEW && widthOfWraps(table, seams, runningOn) === 0) return 'meant';
+  if (widest < NARROWEST_OF_FEW && wraps === 0) return 'meant';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';

@@ -6,6 +6,9 @@ import type { SeamTable } from './seam-table.ts';
 const LEAST_LEANING = 40;
 const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | Flag.endsQuote;
 
+/** After a line that ends so the words run on, whatever comes next. */
+export const LEANS = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
+
 /** The words surely run on across the seam. */
 export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
   if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;

@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
+import { LEANS } from './runs-on.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -70,8 +71,6 @@ function breakBeforeShape(
   }
 }
 
-/** After these the words run on, whatever comes next. */
-const LEANS = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
 /** "14 days to build", where a sentence counts something. */
 const COUNTS = /^[\d.:/–-]+[.:;,)]?\s+\p{Ll}/u;
 

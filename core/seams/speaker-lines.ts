@@ -1,14 +1,13 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { readSpeaker } from '../text/speakers.ts';
+import { LEANS } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
-/** Two who speak, each of them as often, at the least. */
+/** Two speakers, each of whom begins two lines, at the least. */
 const FEWEST = 2;
 const LONGEST_LABEL = 30;
-/** After these the words run on, whatever comes next. */
-const LEANS = Flag.endsFunctionWord | Flag.endsComma | Flag.endsHyphen;
 
 /** In an interview or a play a line that begins with the name of one who speaks again and again is another turn. */
 export function breakBeforeSpeakers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {

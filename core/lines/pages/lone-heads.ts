@@ -52,9 +52,11 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined) continue;
-    const isHead = isAtPageNumber(table, line, before, after) || isNumberedHead(source, table, line, before, after);
-    if (isHead) lone.push(place);
-    if (lone.at(-1) === place || !goesOn(table, before, after)) continue;
+    if (isAtPageNumber(table, line, before, after) || isNumberedHead(source, table, line, before, after)) {
+      lone.push(place);
+      continue;
+    }
+    if (!goesOn(table, before, after)) continue;
     if (!BREAKS_OFF.test(source[table.to[before]! - 1]!) || !GOES_ON.test(source[table.from[after]!]!)) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);

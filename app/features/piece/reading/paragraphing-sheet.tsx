@@ -83,11 +83,12 @@ function outcomeOf({ paragraphs, doubts }: Paragraphing): string {
 const BEGINNING = 64;
 const END = 40;
 
-/** How a paragraph begins and ends. */
+/** How a paragraph begins and ends, in whole words. */
 function shortened(text: string): string {
-  return text.length <= BEGINNING + END + 3
-    ? text
-    : `${text.slice(0, BEGINNING).trimEnd()} … ${text.slice(-END).trimStart()}`;
+  if (text.length <= BEGINNING + END + 3) return text;
+  const beginning = text.slice(0, BEGINNING).replace(/\s\S*$/, '');
+  const end = text.slice(-END).replace(/^\S*\s/, '');
+  return `${beginning} … ${end}`;
 }
 
 const Ways = styled(RadioGroup)`
