@@ -34,12 +34,24 @@ export function textAt(source: string, table: LineTable, kept: KeptLines, place:
   return line === undefined ? '' : source.slice(table.from[line], table.to[line]);
 }
 
-/** The words before a line go on after it, or after the head that follows it. */
-export function cutsSentence(table: LineTable, kept: KeptLines, place: number): boolean {
-  const before = kept.lines[place - 1];
-  const after = kept.lines[place + 1];
-  const afterHead = kept.lines[place + 2];
-  if (before === undefined || after === undefined) return false;
-  const goesOn = (line: number | undefined) => line !== undefined && (table.flags[line]! & Flag.startsLower) !== 0;
-  return goesOn(after) || goesOn(afterHead);
+const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
+/** In characters. */
+const LONGEST_HEAD = 60;
+
+/**
+ * The words before a line go on after it, or after the head that follows it: 'behind' where the line before ends as a sentence does, as
+ * the last note of a page, so that only what follows tells it.
+ */
+export function cutsSentence(table: LineTable, { lines }: KeptLines, place: number): 'here' | 'behind' | undefined {
+  const { flags, chars, firstChars } = table;
+  const before = lines[place - 1];
+  const after = lines[place + 1];
+  if (before === undefined || after === undefined) return undefined;
+  const goesOn = (line: number | undefined) => line !== undefined && (flags[line]! & Flag.startsLower) !== 0;
+  const breaksOff = (flags[before]! & ENDS) === 0;
+  if (goesOn(after)) return breaksOff ? 'here' : 'behind';
+  const next = lines[place + 2];
+  if (!goesOn(next) || chars[after]! > LONGEST_HEAD || flags[after]! & Flag.endsStop) return undefined;
+  // A line that had room for the next word is the head, and no line of a paragraph.
+  return breaksOff || chars[after]! + 1 + firstChars[next!]! < chars[next!]! ? 'here' : undefined;
 }

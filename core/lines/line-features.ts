@@ -57,7 +57,7 @@ function startFlags(source: string, from: number, to: number, { refersBack }: Vo
     return Flag.startsMarker | bullet | (isSureBullet(char) ? Flag.startsSureBullet : 0);
   }
   if (char === '—' || char === '–') flags |= Flag.startsDash;
-  if (isOpeningQuote(char)) {
+  if (isOpeningQuote(char) || opensInward(source, from, to)) {
     flags |= Flag.startsQuote;
   } else if (isClosingMark(char)) {
     flags |= Flag.startsClosing;
@@ -119,6 +119,16 @@ function startsWithAddress(source: string, from: number, to: number): boolean {
   return false;
 }
 
+/** „so“, »so« and ”so”: marks that close in one language open in another. Close to a word a line begins with the latter. */
+function opensInward(source: string, from: number, to: number): boolean {
+  return '»›”'.includes(source[from]!) && from + 1 < to && isWordUnit(source.charCodeAt(from + 1));
+}
+
+/** Close to a word or its stop, a line ends with what closes. */
+function closesInward(source: string, at: number): boolean {
+  return '“‘«‹'.includes(source[at]!) && !isSpace(source.charCodeAt(at - 1));
+}
+
 function endFlags(source: string, from: number, to: number, vocabulary: Vocabulary): number {
   let at = to - 1;
   if (isHyphen(source.charCodeAt(at)) && at > from && isWordUnit(source.charCodeAt(at - 1))) return Flag.endsHyphen;
@@ -128,7 +138,7 @@ function endFlags(source: string, from: number, to: number, vocabulary: Vocabula
   if (unmarked < at) flags |= Flag.endsMark;
   at = unmarked;
   const quoted = at;
-  while (at > from && isClosingMark(source[at]!)) at--;
+  while (at > from && (isClosingMark(source[at]!) || closesInward(source, at))) at--;
   if (at < quoted) flags |= Flag.endsQuote;
   const char = source[at]!;
   if (isStop(char))

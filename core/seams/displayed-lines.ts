@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { ENDS_INSIDE } from './few-lines.ts';
 import { widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -81,8 +82,8 @@ function isSigned({ flags, indent, chars }: LineTable, { line, blanks, count }: 
 }
 
 /**
- * A few lines quoted between blank lines, set in on the left and with much room on the right at each line end, which comes after a
- * comma or before a capital: verses.
+ * A few lines quoted between blank lines, set in on the left and with much room on the right at each line end: verses. With more room
+ * where the line end comes neither after a comma nor before a capital.
  */
 function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, last: number, widest: number): boolean {
   const { line, count } = seams;
@@ -93,8 +94,10 @@ function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, l
     if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP) return false;
     if (place === last) break;
     const next = line[place + 1]!;
-    if (table.chars[one]! + 1 + table.firstChars[next]! > widest * SHORT) return false;
-    if (!(table.flags[one]! & Flag.endsComma) && !(table.flags[next]! & Flag.startsUpper)) return false;
+    const withNext = table.chars[one]! + 1 + table.firstChars[next]!;
+    const mayRunOn = !(table.flags[one]! & Flag.endsComma) && !(table.flags[next]! & Flag.startsUpper);
+    if (withNext > widest * (mayRunOn ? HALF : SHORT)) return false;
+    if (mayRunOn && table.flags[one]! & ENDS_INSIDE) return false;
   }
   return true;
 }

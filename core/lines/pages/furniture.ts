@@ -108,7 +108,7 @@ function placesOfHeads(
     else {
       alike.count++;
       // Away from page turns only heads that cut through sentences are dropped.
-      alike.mayRecur ||= atTurn || cutsSentence(table, kept, place) || cutsSentence(table, kept, alike.last);
+      alike.mayRecur ||= atTurn || [place, alike.last].some((at) => cutsSentence(table, kept, at) !== undefined);
       alike.last = place;
     }
   }

@@ -19,7 +19,7 @@ export interface PageNumber {
   /** They are in capitals. */
   readonly inCapitals: boolean;
   readonly atPageBreak: boolean;
-  readonly cutsSentence: boolean;
+  readonly cutsSentence: ReturnType<typeof cutsSentence>;
   /** See partsSentence: stricter, and seldom so by chance. */
   readonly partsSentence: boolean;
 }
@@ -42,31 +42,48 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   const isProved = isPageChain(chain) || standBesideSameWords(source, table, kept, chain);
   const accepted = new Set(isProved && isMostOfItsKind(candidates, chain) ? chain : []);
   for (const candidate of missingPages(candidates, [...accepted])) accepted.add(candidate);
-  for (const candidate of candidates) {
-    const bare = candidate.rest === '';
-    if (bare && (candidate.atPageBreak || (candidate.cutsSentence && candidate.number > 0))) accepted.add(candidate);
-  }
-  for (const candidate of countingOn(source, table, kept, candidates, accepted)) accepted.add(candidate);
+  const end = candidates.at(-1);
+  if (end && accepted.size > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
+  const bare = candidates.filter(({ rest }) => rest === '');
+  const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
+  for (const candidate of [...bare.filter((page) => numbersPage(page, bare)), ...onlyOneOfTheirSigns(bare, signsOf)])
+    accepted.add(candidate);
+  for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
   return [...accepted];
 }
 
+/** Whether a bare number is told by where it stands: at a page break, or in a sentence. Behind the notes of a page by its kin too. */
+function numbersPage({ atPageBreak, cutsSentence, number, place }: PageNumber, bare: readonly PageNumber[]): boolean {
+  if (atPageBreak) return true;
+  if (cutsSentence !== 'behind') return cutsSentence === 'here' && number > 0;
+  return bare.some(
+    (near) => near.cutsSentence && Math.abs(near.number - number) === 1 && near.number > number === near.place > place,
+  );
+}
+
+/** "- 12 -" and "Page 12 of 40", where nothing else looks so: numbers of chapters come in a row. One in brackets is an equation's. */
+function onlyOneOfTheirSigns(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
+  const alike = new Map<string, PageNumber[]>();
+  for (const page of bare) alike.set(signsOf(page), [...(alike.get(signsOf(page)) ?? []), page]);
+  return [...alike].flatMap(([signs, pages]) => (pages.length === 1 && PAGE_SIGNS.test(signs) ? pages : []));
+}
+
+const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#\D+\d+$|^\p{L}+\.? ?#$/u;
+
 /** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
 function countingOn(
-  source: string,
-  table: LineTable,
-  kept: KeptLines,
-  candidates: readonly PageNumber[],
+  bare: readonly PageNumber[],
   accepted: ReadonlySet<PageNumber>,
+  signsOf: (page: PageNumber) => string,
 ): PageNumber[] {
-  const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
   const known = new Map<number, PageNumber>();
-  for (const candidate of accepted) if (candidate.rest === '') known.set(candidate.number, candidate);
-  return candidates.filter((candidate) => {
-    if (candidate.rest !== '' || accepted.has(candidate)) return false;
-    return [known.get(candidate.number - 1), known.get(candidate.number + 1)].some((near) => {
-      if (!near || candidate.number > near.number !== candidate.place > near.place) return false;
+  for (const page of accepted) if (page.rest === '') known.set(page.number, page);
+  return bare.filter((page) => {
+    if (accepted.has(page)) return false;
+    return [known.get(page.number - 1), known.get(page.number + 1)].some((near) => {
+      if (!near || page.number > near.number !== page.place > near.place) return false;
       const signs = signsOf(near);
-      return signs !== '#' && signs === signsOf(candidate);
+      return signs !== '#' && signs === signsOf(page);
     });
   });
 }
@@ -170,6 +187,13 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
 
+/** The last page may be as short as it likes. */
+function numbersLastPage(end: PageNumber, chain: readonly PageNumber[], kept: KeptLines): boolean {
+  const before = chain.at(-1)!;
+  const isLast = end.place === kept.lines.length - 1 && end.place - before.place <= MOST_LINES_A_PAGE;
+  return isLast && end.number === before.number + 1 && end.rest === before.rest;
+}
+
 /** Between two pages of the chain: the numbers left out, beside words that the chain has, on pages too short to be members. */
 function missingPages(candidates: readonly PageNumber[], chain: readonly PageNumber[]): PageNumber[] {
   const words = new Set(chain.map((page) => page.rest.replace(/[ivxlc\d]+$/, '')));
@@ -185,14 +209,33 @@ function missingPages(candidates: readonly PageNumber[], chain: readonly PageNum
   });
 }
 
+/**
+ * Whether the same words stand beside each number of a chain, or beside each that is not bare. "1 May" and "Day 1" are no heads of
+ * pages: those have more than a word, or leave every other number bare.
+ */
+function standBesideHeads(chain: readonly PageNumber[]): boolean {
+  if (chain.length < 3) return false;
+  const heads = chain.filter(({ rest }) => rest !== '');
+  const isBareBetween = heads.length >= 2 && heads.length < chain.length;
+  return (
+    heads.every(({ rest }) => rest === heads[0]!.rest && (isBareBetween || rest.includes(' '))) && heads.length > 0
+  );
+}
+
+/**
+ * Of the numbers in a chain, that cut a sentence: most pages do. The numbers of chapters and the dates of a diary grow as regularly, and
+ * one of them may stand before a small letter by chance.
+ */
+const LEAST_SHARE_OF_CUTS = 0.2;
+
 function isPageChain(chain: readonly PageNumber[]): boolean {
   if (chain.length < 2) return false;
   const breaks = chain.filter((page) => page.atPageBreak).length;
+  if (breaks >= 2 || standBesideHeads(chain)) return true;
   const cuts = chain.filter((page) => page.cutsSentence || page.partsSentence).length;
-  if (breaks >= 2) return true;
+  if (cuts < Math.max(1, chain.length * LEAST_SHARE_OF_CUTS)) return false;
   const areAlike = chain.every(({ rest }) => rest === chain[0]!.rest) || chain.every(({ inCapitals }) => inCapitals);
-  if (chain.length < 3) return cuts >= 1 && areAlike;
-  return cuts >= 1 || (chain[0]!.rest !== '' && chain.every((page) => page.rest === chain[0]!.rest));
+  return chain.length >= 3 || areAlike;
 }
 
 /**
