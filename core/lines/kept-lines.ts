@@ -13,11 +13,12 @@ export interface KeptLines {
 export const NEAR = 2;
 
 export function findKeptLines(table: LineTable): KeptLines {
-  const { kind, index } = table;
+  const { kind, index, pageStarts } = table;
   const lines = new Uint32Array(index.count);
   const breakBefore = new Uint8Array(index.count + 1);
   let places = 0;
   for (let line = 0; line < index.count; line++) {
+    if (pageStarts.has(line)) breakBefore[places] = 1;
     if (isKept(kind[line]!)) lines[places++] = line;
     if (index.end[line] === LineEnd.pageBreak) breakBefore[places] = 1;
   }

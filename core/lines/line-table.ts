@@ -71,6 +71,8 @@ export interface LineTable {
   readonly part?: Uint8Array;
   /** What taught shapes make of lines; undefined where there are none. */
   readonly shaped?: ReadonlyMap<number, ShapedLine>;
+  /** Lines that begin a page, as the numbers of its lines tell. */
+  readonly pageStarts: ReadonlySet<number>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

@@ -73,6 +73,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     tailFrom,
     removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
+    pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };

@@ -47,7 +47,8 @@ const LONG_ENOUGH = 0.6;
 
 /**
  * In a text without a single stop words tell little: a small letter begins every line. A blank line parts there, where most lines
- * have none or where lines are not wrapped; and lines that mostly leave room for the next word end where they were meant to.
+ * have none, where lines are not wrapped, or where the line before had room for the next word; and lines that mostly leave such room
+ * end where they were meant to.
  */
 export function settleWithoutStops(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { blanks, turn, count, line } = seams;
@@ -58,7 +59,9 @@ export function settleWithoutStops(source: string, table: LineTable, seams: Seam
   const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, close, widest);
   for (let seam = 0; seam < count; seam++) {
     if (turn[seam] || verdicts.decision[seam] === Decision.break || settlerOf(verdicts, seam) === 'hanging') continue;
-    if (blanks[seam]! > 0 && hasParts) settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
+    const hadRoom = table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]! <= widest;
+    if (blanks[seam]! > 0 && (hasParts || (close.length === 0 && hadRoom)))
+      settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
     else if (blanks[seam] === 0 && areMeant && verdicts.decision[seam] !== Decision.keep)
       settle(verdicts, seam, Decision.keep, 'noStops', CERTAINTY);
   }

@@ -7,9 +7,10 @@ const CERTAINTY = 0.86;
 /** In units; nothing longer is looked at. */
 const LONGEST = 80;
 const RIGHTS = /^(?:©|\([cC]\) ?(?:\d{4}|\p{Lu})|Copyright (?:©|\([cC]\)|\d{4}))/u;
-/** What is heard or done, in a text whose speakers stand in such brackets: elsewhere they are an editor's. */
+/** What is heard or done, in a text whose speakers stand in such brackets, or are many: elsewhere they are an editor's. */
 const HEARD = /^\[\p{L}[\p{L} ,’'-]{2,40}\]$/u;
 const SPEAKER = /^\[\p{Lu}[\p{L} .’'-]{0,24}\] \S/u;
+const FEWEST_SPEAKERS = 3;
 const ADDRESS = /^(?:[\w.+-]+@[\w-]+(?:\.[\w-]+)+|(?:https?:\/\/|www\.)\S+[\w/])$/;
 /** The last word begins with a capital or is a number. */
 const ENDS_IN_NAME = /(?:^|\s)[\p{Lu}\d]\S*$/u;
@@ -31,7 +32,9 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
     if (to - from > LONGEST || !mayStandAlone(source, from, to) || table.flags[before]! & LEADS) continue;
     const text = begins(after);
     if (HEARD.test(text))
-      hasSpeakers ??= seams.line.some((line) => source[table.from[line]!] === '[' && SPEAKER.test(begins(line)));
+      hasSpeakers ??=
+        seams.line.some((line) => source[table.from[line]!] === '[' && SPEAKER.test(begins(line))) ||
+        seams.line.filter((line) => (table.flags[line]! & Flag.startsSpeaker) !== 0).length >= FEWEST_SPEAKERS;
     const isHeard = hasSpeakers === true && HEARD.test(text);
     const isAddress =
       ADDRESS.test(text) &&

@@ -17,6 +17,9 @@ const FEWEST_NUMERIC_ROWS = 2;
 /** Words to a cell, on the average: more of them, and the columns hold prose. */
 const MOST_WORDS_A_CELL = 6;
 
+/** "Q." and "A.": what is asked and answered is no cell. */
+const SPEAKER = /^[A-Z][.:]$/;
+
 interface Row {
   readonly line: number;
   /** Columns where cells after the first begin, and where all but the last end. */
@@ -180,7 +183,7 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
       } else column++;
     }
     words++;
-    if (!wide && at - gapFrom < least) continue;
+    if ((!wide && at - gapFrom < least) || (words === 2 && SPEAKER.test(source.slice(from, gapFrom)))) continue;
     widest = Math.max(widest, at - gapFrom);
     cellFrom = at;
     starts.push(column);

@@ -6,6 +6,8 @@ import type { LineIndex } from '../../text/line-index.ts';
 export interface MarginNumbers {
   readonly leadTo: Uint32Array;
   readonly tailFrom: Uint32Array;
+  /** The lines at which they begin anew. */
+  readonly pageStarts: ReadonlySet<number>;
 }
 
 interface Numbered {
@@ -67,10 +69,13 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
   const atLeft = numberingAmong(left, place);
   const atRight = atLeft.length > 0 ? [] : numberingAmong(right, place);
   if (atLeft.length + atRight.length === 0) return undefined;
-  const numbers = { leadTo: new Uint32Array(index.count), tailFrom: new Uint32Array(index.count) };
-  for (const { line, edge } of atLeft) numbers.leadTo[line] = edge;
-  for (const { line, edge } of atRight) numbers.tailFrom[line] = edge;
-  return numbers;
+  const leadTo = new Uint32Array(index.count);
+  const tailFrom = new Uint32Array(index.count);
+  for (const { line, edge } of atLeft) leadTo[line] = edge;
+  for (const { line, edge } of atRight) tailFrom[line] = edge;
+  const counted = [...atLeft, ...atRight].sort((a, b) => a.line - b.line);
+  const starts = counted.filter(({ value }, at) => at > 0 && value < counted[at - 1]!.value);
+  return { leadTo, tailFrom, pageStarts: new Set(starts.map(({ line }) => line)) };
 }
 
 function toNumbered(line: number, place: number, figures: string, edge: number, words: string): Numbered {
@@ -110,13 +115,20 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
   // Where more lines have a number than those that count, they have it for reasons of their own: dates, times, a list.
   if (counting.length >= FEWEST && counting.length >= LEAST_SHARE_OF_NUMBERED * found.length) return counting;
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
-  const runningOn = longest.filter(({ startsLower }) => startsLower).length;
-  const countsAll =
-    longest.length >= FEWEST_LINES &&
-    longest.length >= LEAST_SHARE_OF_LINES * lines &&
-    runningOn >= LEAST_SHARE_RUNNING_ON * longest.length &&
-    (areLineLengths(longest) || areFullWhereWordsRunOn(longest));
-  return countsAll ? longest : [];
+  if (countAll(longest, lines)) return longest;
+  // Each page begins with 1, the first perhaps later; the last may be short.
+  const anew = [...pages.values()].filter((page, at) => at === 0 || page[0]!.value === 1);
+  return countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines) ? anew.flat() : [];
+}
+
+function countAll(numbered: readonly Numbered[], lines: number): boolean {
+  const runningOn = numbered.filter(({ startsLower }) => startsLower).length;
+  return (
+    numbered.length >= FEWEST_LINES &&
+    numbered.length >= LEAST_SHARE_OF_LINES * lines &&
+    runningOn >= LEAST_SHARE_RUNNING_ON * numbered.length &&
+    (areLineLengths(numbered) || areFullWhereWordsRunOn(numbered))
+  );
 }
 
 /** Lines of print are about as long as one another and are counted from the first; verses and the years of a chronicle are not. */

@@ -1,6 +1,6 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { isButtonLabel, readWebLabel, type WebLabel } from './web-labels.ts';
+import { isButtonLabel, leadsElsewhere, readWebLabel, type WebLabel } from './web-labels.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
@@ -24,8 +24,10 @@ export function findWebFurniture(source: string, table: LineTable): void {
   if (found.labels.length < FEWEST_LABELS) return;
   for (const line of found.labels) table.kind[line] = LineKind.webLabel;
   dropCompany(source, table);
+  dropLinks(source, table);
   const tail = found.labels.find((line) => line > found.lastProse);
   if (tail !== undefined) dropTail(source, table, tail);
+  else dropListOfLinks(source, table, found.lastProse);
 }
 
 interface Labels {
@@ -129,6 +131,35 @@ function dropCompany(source: string, table: LineTable): void {
   }
 }
 
+/** Links to other articles between paragraphs; whoever pasted the page is asked. */
+function dropLinks(source: string, table: LineTable): void {
+  const { count } = table.index;
+  const isOpen = (line: number) => line < 0 || line >= count || !isKept(table.kind[line]!);
+  for (let line = 0; line < count; line++) {
+    if (table.kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_LABEL) continue;
+    if (!isOpen(line - 1) || !isOpen(line + 1)) continue;
+    if (!leadsElsewhere(source.slice(table.from[line], table.to[line]))) continue;
+    table.kind[line] = LineKind.webLabel;
+    table.removalDoubts.set(line, 'company');
+  }
+}
+
+/** A word of menus, "Related", and nothing but links under it to the end; whoever pasted the page is asked. */
+function dropListOfLinks(source: string, table: LineTable, lastProse: number): void {
+  const { kind, index, from, to } = table;
+  const lines: number[] = [];
+  for (let line = lastProse + 1; line < index.count; line++) if (isKept(kind[line]!)) lines.push(line);
+  const head = lines.findIndex((line) => labelAt(source, table, line) === 'maybe');
+  const links = head < 0 ? [] : lines.slice(head);
+  if (links.length < FEWEST_LINKS || !links.every((line) => LINK.test(source.slice(from[line], to[line])))) return;
+  for (const line of links) {
+    kind[line] = LineKind.webLabel;
+    table.removalDoubts.set(line, 'company');
+  }
+}
+
+/** The word itself and two under it. */
+const FEWEST_LINKS = 3;
 const FEWEST_MENU_LINES = 4;
 const LONGEST_MENU_LINE = 30;
 const LONGEST_TITLE = 90;

@@ -31,8 +31,8 @@ const LABELS = new Set([
 
 /** Words of menus that may as well be headings of an article: labels only beside others. */
 const MENU_WORDS = toSet(`
-  menu|home|search|news|latest|trending|opinion|podcasts|videos|photos|sport|culture|business|about|about us|contact|contact us|help|faq|shop|donate|more|top|see also|related|comments|next|previous|index|contents|privacy|accessibility|close|reply|listen|edit|download|share|save|print|ad|long reads|register|login
-  menü|suche|nachrichten|über uns|kontakt|hilfe|mehr|siehe auch|kommentare|weiter|zurück|inhalt|datenschutz|impressum|barrierefreiheit|antworten|teilen|anzeige|werbung|bearbeiten
+  menu|home|search|news|latest|trending|opinion|podcasts|videos|photos|sport|culture|business|about|about us|contact|contact us|help|faq|shop|donate|more|top|see also|related|comments|next|previous|index|contents|privacy|accessibility|close|reply|listen|edit|download|share|save|print|ad|long reads|register|login|mail|email|e-mail|facebook|twitter|whatsapp|follow|like|comment|categories
+  menü|suche|nachrichten|über uns|kontakt|hilfe|mehr|siehe auch|kommentare|weiter|zurück|inhalt|mailen|e-mail|datenschutz|impressum|barrierefreiheit|antworten|teilen|anzeige|werbung|bearbeiten
   accueil|recherche|connexion|actualités|à propos|aide|voir aussi|commentaires|suivant|précédent|sommaire|confidentialité|accessibilité|répondre|partager|publicité|modifier|abonnement
   inicio|menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|véase también|comentarios|siguiente|anterior|índice|contenido|privacidad|accesibilidad|responder|compartir|editar|publicidad|anuncio
 `);
@@ -46,9 +46,9 @@ const COUNTER =
 /** The line that ends a page: "© 2026 …". */
 const COPYRIGHT = /^(?:©|\(c\)|copyright\b).*(?:19|20)\d\d/;
 const RIGHTS = toSet('all rights reserved|alle rechte vorbehalten|tous droits réservés|todos los derechos reservados');
-const SEPARATOR = /\s*[|·•»›]\s*/;
+const SEPARATOR = /\s*[|·•»›]\s*|\s+[>→/]\s+/;
 const LONGEST = 160;
-/** Separators that make a line a path of links, when one of its parts is a label. */
+/** Separators that make a line a path of links, when one of its parts is a label; of so few parts most must be. */
 const FEWEST_LINKS = 3;
 
 /** What a line may be on a web page; 'rights' says whose it is, which a book says as well. */
@@ -74,7 +74,7 @@ export function readWebLabel(line: string): WebLabel {
   const labels = sure + parts.filter((part) => MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
-  return parts.length > FEWEST_LINKS ? 'sure' : 'no';
+  return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
 }
 
 const LONGEST_LABEL = Math.max(...[...LABELS, ...MENU_WORDS].map((label) => label.length));
@@ -99,6 +99,14 @@ function isPlainlyLonger(line: string): boolean {
 /** Whether a line is nothing but the label of a button or an advert, which in a text of any form is none of its words. */
 export function isButtonLabel(line: string): boolean {
   return line.length <= LONGEST_LABEL && BUTTONS.has(line.toLowerCase().replace(/’/g, "'").replace(EDGES, ''));
+}
+
+/** "Read more: The keepers of the sound", a link between paragraphs to another article. */
+const LEADS_ELSEWHERE =
+  /^(?:read (?:more|next|also)|also read|up next|don't miss|watch|related(?: (?:story|stories|article|articles))?|more on this(?: story)?|lesen sie auch|mehr zum thema|lire aussi|à lire aussi|lee también|te puede interesar) ?: \S.*[^.!?]$/i;
+
+export function leadsElsewhere(line: string): boolean {
+  return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));
 }
 
 const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;
