@@ -17,6 +17,7 @@ export const spaceBeforePunctuation = {
     { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
     { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n\n[x] wicks (two)' },
     { before: 'Ruth: ?', after: 'Ruth: ?' },
+    { before: 'Below ![a lamp](lamp.png), lit ;)', after: 'Below ![a lamp](lamp.png), lit ;)' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',
@@ -40,7 +41,11 @@ export const spaceBeforePunctuation = {
       ) {
         return undefined;
       }
-      if (next === ':' && /[)(DPp/-]/.test(text[match.index + match[0].length + 1] ?? '')) return undefined;
+      const behind = text[match.index + match[0].length + 1] ?? '';
+      if (next === ':' && /[)(DPp/-]/.test(behind)) return undefined;
+      if (next === ';' && /[)(]/.test(behind)) return undefined;
+      // A picture in Markdown, an operator.
+      if (next === '!' && /[[=]/.test(behind)) return undefined;
       return french && ';:!?»'.includes(next) ? undefined : '';
     });
     const opening = replaceMatches(text, AFTER_OPENING, () => '');

@@ -10,6 +10,7 @@ const CERTAINTY = 0.88;
 const CERTAINTY_OF_VERSES = 0.75;
 /** Columns that a line is set in farther than the lines around it. */
 const LEAST_STEP = 4;
+const LEAST_STEP_OF_VERSES = 3;
 const LEAST_STEP_UNDER_CAPITALS = 2;
 /** Of the widest line: a longer one may be the first of a paragraph with an indent. */
 const SHORT = 0.75;
@@ -91,7 +92,7 @@ function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, l
   const around = Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
   for (let place = first; place <= last; place++) {
     const one = line[place]!;
-    if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP) return false;
+    if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP_OF_VERSES) return false;
     if (place === last) break;
     const next = line[place + 1]!;
     const withNext = table.chars[one]! + 1 + table.firstChars[next]!;

@@ -11,6 +11,9 @@ const RIGHTS = /^(?:©|\([cC]\) ?(?:\d{4}|\p{Lu})|Copyright (?:©|\([cC]\)|\d{4}
 const HEARD = /^\[\p{L}[\p{L} ,’'-]{2,40}\]$/u;
 const SPEAKER = /^\[\p{Lu}[\p{L} .’'-]{0,24}\] \S/u;
 const FEWEST_SPEAKERS = 3;
+/** "(applause)" in a speech: so many whole lines in brackets are no chance. */
+const HEARD_IN_ROUND = /^\(\p{L}[\p{L} ,.’'-]{2,40}\)$/u;
+const FEWEST_IN_ROUND = 3;
 const ADDRESS = /^(?:[\w.+-]+@[\w-]+(?:\.[\w-]+)+|(?:https?:\/\/|www\.)\S+[\w/])$/;
 /** The last word begins with a capital or is a number. */
 const ENDS_IN_NAME = /(?:^|\s)[\p{Lu}\d]\S*$/u;
@@ -22,25 +25,42 @@ const LEADS = LEANS | Flag.endsColon | Flag.endsInAddress;
  * with nothing beside it, below a name or a number, as in a signature.
  */
 export function breakBeforeLoneLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  let hasSpeakers: boolean | undefined;
   const begins = (line: number) =>
     source.slice(table.from[line], Math.min(table.to[line]!, table.from[line]! + LONGEST));
+  const isHeard = heardLines(source, table, seams, begins);
   for (let seam = 0; seam < seams.count; seam++) {
     if (verdicts.decision[seam] !== Decision.join) continue;
     const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
     const [from, to] = [table.from[after]!, table.to[after]!];
-    if (to - from > LONGEST || !mayStandAlone(source, from, to) || table.flags[before]! & LEADS) continue;
+    if (to - from > LONGEST || !mayStandAlone(source, from, to)) continue;
     const text = begins(after);
-    if (HEARD.test(text))
-      hasSpeakers ??=
-        seams.line.some((line) => source[table.from[line]!] === '[' && SPEAKER.test(begins(line))) ||
-        seams.line.filter((line) => (table.flags[line]! & Flag.startsSpeaker) !== 0).length >= FEWEST_SPEAKERS;
-    const isHeard = hasSpeakers === true && HEARD.test(text);
+    const leads = (table.flags[before]! & LEADS) !== 0;
     const isAddress =
       ADDRESS.test(text) &&
       ENDS_IN_NAME.test(source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST), table.to[before]));
-    if (RIGHTS.test(text) || isHeard || isAddress) settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
+    if (isHeard(text) || (!leads && (RIGHTS.test(text) || isAddress)))
+      settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
+}
+
+/** Tells what is heard, of a line's words; looks through the text when it is first needed. */
+function heardLines(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  begins: (line: number) => string,
+): (text: string) => boolean {
+  const among = (bracket: string, pattern: RegExp) =>
+    seams.line.filter((line) => source[table.from[line]!] === bracket && pattern.test(begins(line))).length;
+  let inSquare: boolean | undefined;
+  let inRound: boolean | undefined;
+  return (text) => {
+    if (HEARD.test(text))
+      return (inSquare ??=
+        among('[', SPEAKER) > 0 ||
+        seams.line.filter((line) => (table.flags[line]! & Flag.startsSpeaker) !== 0).length >= FEWEST_SPEAKERS);
+    return HEARD_IN_ROUND.test(text) && (inRound ??= among('(', HEARD_IN_ROUND) >= FEWEST_IN_ROUND);
+  };
 }
 
 /** Refuses nearly all lines of prose: an address has no space in it. */

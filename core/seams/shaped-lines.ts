@@ -8,6 +8,10 @@ import { settle, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.92;
 /** Lines of one shape in a group without wider gaps that make it a list; in all groups together, where a text is short. */
 const FEWEST = 3;
+/** A line that goes on with what was said at a time: it is asked. */
+const CERTAINTY_OF_REST = 0.8;
+/** Every line that begins so begins anew, and no other does. */
+const TAKES_ALL = Shape.stampBefore;
 /** In lines. */
 const LONGEST_SHORT_TEXT = 60;
 /** Of all lines of a short text, so many have the shape of its lists. */
@@ -118,9 +122,18 @@ function settleGroup(
     // A figure behind the words ends an entry, which may have begun a line before; other shapes begin one.
     const isEntry = (shapes[shape === Shape.figureBehind ? seam - first : seam + 1 - first]! & shape) !== 0;
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
-    if ((!isEntry && !endsWhole) || verdicts.decision[seam] === Decision.keep) continue;
-    settle(verdicts, seam, isTogether ? Decision.keep : Decision.break, 'shape', CERTAINTY);
+    if (!isEntry && shape & TAKES_ALL && goesOn(table, seams, seam) && verdicts.decision[seam] !== Decision.join)
+      settle(verdicts, seam, Decision.join, 'shape', CERTAINTY_OF_REST);
+    if (!isEntry && !endsWhole) continue;
+    const stays = isTogether || verdicts.decision[seam] === Decision.keep;
+    settle(verdicts, seam, stays ? Decision.keep : Decision.break, 'shape', CERTAINTY);
   }
+}
+
+/** Whether the words before a line end nothing, and it begins with a small letter. */
+function goesOn({ flags }: LineTable, { line }: SeamTable, seam: number): boolean {
+  const ends = flags[line[seam]!]! & (Flag.endsStop | Flag.endsColon);
+  return !ends && (flags[line[seam + 1]!]! & Flag.startsLower) !== 0;
 }
 
 /**

@@ -3,7 +3,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './runs-on.ts';
 import { widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** By a small letter alone, a line of a song may go on so, too: it is asked. */
@@ -27,7 +27,10 @@ export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts:
   const found = groups.map(([first, last]) => wrapsIn(table, seams, first, last));
   if (found.includes('meant')) return;
   for (const [at, wraps] of found.entries()) {
-    const joined = typeof wraps === 'string' ? [] : wraps.filter((seam) => isApart(verdicts, seam));
+    const joined =
+      typeof wraps === 'string'
+        ? []
+        : wraps.filter((seam) => isApart(verdicts, seam) && settlerOf(verdicts, seam) !== 'shape');
     if (joined.length === 0) continue;
     const [first, last] = groups[at]!;
     const isMarked = (table.flags[seams.line[first]!]! & Flag.startsBullet) !== 0;

@@ -68,7 +68,7 @@ function onlyOneOfTheirSigns(bare: readonly PageNumber[], signsOf: (page: PageNu
   return [...alike].flatMap(([signs, pages]) => (pages.length === 1 && PAGE_SIGNS.test(signs) ? pages : []));
 }
 
-const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#\D+\d+$|^\p{L}+\.? ?#$/u;
+const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#(?: \/ | ?\p{L}+ ?)\d+$|^\p{L}+\.? ?#$/u;
 
 /** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
 function countingOn(
