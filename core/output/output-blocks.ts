@@ -88,9 +88,21 @@ function levelOf({ table, decided }: Cleaning, { kind, firstKept }: Block): numb
 
 const BULLET = /^[•‣◦▪▫●○■□*+–-]\s*/;
 
-/** The words of a list item without its bullet; undefined for an item with a number of its own, which it keeps. */
-export function bulletedText({ kind, text }: Pick<OutputBlock, 'kind' | 'text'>): string | undefined {
+const NUMBER = /^(\d{1,6})([.)])\s+(?=\S)/;
+
+/** What stands before the words of a list item: a bullet, or a number with its sign. */
+export interface ListMark {
+  /** The item without its mark. */
+  readonly words: string;
+  readonly number?: { readonly value: number; readonly sign: '.' | ')' };
+}
+
+/** The mark of a list item; undefined for another block, and for an item with a mark of its own, "(iv)", which its words keep. */
+export function listMark({ kind, text }: Pick<OutputBlock, 'kind' | 'text'>): ListMark | undefined {
   if (kind !== 'list-item') return undefined;
-  if (BULLET.test(text)) return text.replace(BULLET, '');
-  return markerLength(text, 0, text.length) === 0 ? text : undefined;
+  if (BULLET.test(text)) return { words: text.replace(BULLET, '') };
+  const [mark, value, sign] = NUMBER.exec(text) ?? [];
+  if (mark !== undefined)
+    return { words: text.slice(mark.length), number: { value: Number(value), sign: sign as '.' | ')' } };
+  return markerLength(text, 0, text.length) === 0 ? { words: text } : undefined;
 }

@@ -136,14 +136,17 @@ describe('HTML', () => {
     );
   });
 
-  test('HTML: entries told by their form are a list, those with numbers keep them', () => {
+  test('HTML: entries told by their form are a list, numbered where they are, but for numbers that HTML cannot write', () => {
     const times = '9:15 | Where the water goes, and why it comes back again at all | saltfern.example/s1';
     const entries = [times, times.replace('9:15', '9:40'), times.replace('9:15', '10:05')];
     expect(htmlOf(clean(entries.join('\n'), DEFAULT_STYLE))).toBe(
       `<ul>\n${entries.map((entry) => `<li>${entry}</li>`).join('\n')}\n</ul>`,
     );
-    expect(htmlOf(clean('1. oil for the lamps\n2. wicks\n', DEFAULT_STYLE))).toBe(
-      '<p>1. oil for the lamps</p>\n<p>2. wicks</p>',
+    expect(htmlOf(clean('3. oil for the lamps\n4. wicks\n', DEFAULT_STYLE))).toBe(
+      '<ol start="3">\n<li>oil for the lamps</li>\n<li>wicks</li>\n</ol>',
+    );
+    expect(htmlOf(clean('1) oil for the lamps\n2) wicks\n', DEFAULT_STYLE))).toBe(
+      '<p>1) oil for the lamps</p>\n<p>2) wicks</p>',
     );
   });
 

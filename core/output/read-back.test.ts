@@ -6,7 +6,7 @@ import { readDocument } from '../formats/registry.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { openOutput } from './open-output.ts';
-import { bulletedText } from './output-blocks.ts';
+import { listMark } from './output-blocks.ts';
 import { OUTPUTS, writeOutput, type OutputId } from './registry.ts';
 import { USUAL_SHAPE } from './shape.ts';
 
@@ -65,7 +65,10 @@ const withoutBullets = (text: string) => text.replace(/^\s*•\s/gm, '');
 const expected = (cleaning: Cleaning) =>
   signsOf(
     openOutput(cleaning, USUAL_SHAPE, '')
-      .blocks.map((block) => bulletedText(block) ?? withoutBullets(block.text))
+      .blocks.map((block) => {
+        const mark = listMark(block);
+        return mark && !mark.number ? mark.words : withoutBullets(block.text);
+      })
       .join('\n'),
   );
 
@@ -128,6 +131,14 @@ test.each(FORMATS)('formatted text as %s', async (id) => {
     }),
     { numRuns: 120 },
   );
+});
+
+const NUMBERED = `<!doctype html><ol start="3"><li>gate<ul><li>pins<li>pegs</ul><li>wheel<ol><li>oak<li>elm</ol><li>stone</ol>
+<p>What follows was found behind the wall, and counts on from there.</p><ol start="6"><li>rope<li>tar</ol><ol><li>bread</ol>`;
+
+test.each(FORMATS)('numbered lists as %s count on as they did', async (id) => {
+  await isReadBack(await cleanPage(NUMBERED), id);
+  await isReadBack(clean('1) oil for the lamps\n2) wicks\n\nThen the list stops.\n\n3) a bell\n', DEFAULT_STYLE), id);
 });
 
 test('emphasis in Markdown is on the words that have it', async () => {

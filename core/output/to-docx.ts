@@ -1,6 +1,7 @@
 import { escapeXml, toArchive, XML_HEAD } from './archive.ts';
 import type { Output } from './open-output.ts';
-import { bulletedText, type OutputBlock } from './output-blocks.ts';
+import { DocxLists } from './docx-lists.ts';
+import { listMark, type OutputBlock } from './output-blocks.ts';
 import { withoutStart, type Run } from './runs.ts';
 
 const WORDS = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"';
@@ -11,7 +12,8 @@ const TYPE = 'application/vnd.openxmlformats-officedocument.wordprocessingml';
 /** The output as a WordprocessingML package (ECMA-376), with styles that a word processor knows: headings, lists, quotations. */
 export function toDocx({ blocks, language, title }: Output): Uint8Array {
   const links: string[] = [];
-  const body = bodyOf(blocks, links);
+  const lists = new DocxLists();
+  const body = bodyOf(blocks, links, lists);
   const relation = (id: string, kind: string, target: string, mode = '') =>
     `<Relationship Id="${id}" Type="${RELATIONS}/${kind}" Target="${escapeXml(target)}"${mode}/>`;
   const outside = links.map((link, at) => relation(`link${at + 1}`, 'hyperlink', link, ' TargetMode="External"'));
@@ -33,7 +35,7 @@ export function toDocx({ blocks, language, title }: Output): Uint8Array {
       `${XML_HEAD}<w:document ${WORDS} xmlns:r="${RELATIONS}"><w:body>${body}<w:sectPr/></w:body></w:document>`,
     ],
     ['word/styles.xml', styles(language)],
-    ['word/numbering.xml', numbering()],
+    ['word/numbering.xml', lists.toXml(WORDS)],
     [
       'word/_rels/document.xml.rels',
       relationships([
@@ -54,7 +56,7 @@ function relationships(all: readonly string[]): string {
   return `${XML_HEAD}<Relationships xmlns="${PACKAGE}/relationships">${all.join('')}</Relationships>`;
 }
 
-function bodyOf(blocks: readonly OutputBlock[], links: string[]): string {
+function bodyOf(blocks: readonly OutputBlock[], links: string[], lists: DocxLists): string {
   const parts: string[] = [];
   let rows: string[] = [];
   const endTable = () => {
@@ -65,7 +67,7 @@ function bodyOf(blocks: readonly OutputBlock[], links: string[]): string {
     if (block.kind === 'table' && block.text.includes('\t')) rows.push(...block.text.split('\n'));
     else {
       endTable();
-      parts.push(...paragraphsOf(block, links));
+      parts.push(...paragraphsOf(block, links, lists));
     }
   }
   endTable();
@@ -80,13 +82,13 @@ const STYLE_OF: Readonly<Partial<Record<OutputBlock['kind'], string>>> = {
   table: 'PreformattedText',
 };
 
-function paragraphsOf(block: OutputBlock, links: string[]): string[] {
+function paragraphsOf(block: OutputBlock, links: string[], lists: DocxLists): string[] {
   const { kind, level, text, runs } = block;
   if (kind === 'heading') return [paragraph(`<w:pStyle w:val="Heading${level}"/>`, runs, links)];
-  const bulleted = bulletedText(block);
-  if (bulleted !== undefined) {
-    const list = `<w:pStyle w:val="ListParagraph"/><w:numPr><w:ilvl w:val="${level - 1}"/><w:numId w:val="1"/></w:numPr>`;
-    return [paragraph(list, withoutStart(runs, text.length - bulleted.length), links)];
+  const mark = listMark(block);
+  if (mark) {
+    const list = `<w:pStyle w:val="ListParagraph"/><w:numPr><w:ilvl w:val="${level - 1}"/><w:numId w:val="${lists.idOf(mark, level)}"/></w:numPr>`;
+    return [paragraph(list, withoutStart(runs, text.length - mark.words.length), links)];
   }
   const style = STYLE_OF[kind];
   const properties = style === undefined ? '' : `<w:pStyle w:val="${style}"/>`;
@@ -151,12 +153,4 @@ function styles(language: string): string {
   );
   const lang = language === '' ? '' : `<w:lang w:val="${language}"/>`;
   return `${XML_HEAD}<w:styles ${WORDS}><w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii="Georgia" w:hAnsi="Georgia" w:cs="Georgia"/><w:sz w:val="22"/>${lang}</w:rPr></w:rPrDefault><w:pPrDefault><w:pPr><w:spacing w:after="140" w:line="276" w:lineRule="auto"/></w:pPr></w:pPrDefault></w:docDefaults><w:style w:type="paragraph" w:default="1" w:styleId="Normal"><w:name w:val="Normal"/></w:style>${headings.join('')}${style('ListParagraph', 'List Paragraph', '<w:spacing w:after="60"/>')}${style('Quote', 'Quote', '<w:ind w:left="567"/>')}${style('Caption', 'caption', '', '<w:sz w:val="19"/>')}${style('PreformattedText', 'HTML Preformatted', '', '<w:rFonts w:ascii="Courier New" w:hAnsi="Courier New" w:cs="Courier New"/><w:sz w:val="19"/>')}<w:style w:type="character" w:styleId="Hyperlink"><w:name w:val="Hyperlink"/><w:rPr><w:color w:val="0563C1"/><w:u w:val="single"/></w:rPr></w:style></w:styles>`;
-}
-
-const LEVELS = 6;
-
-function numbering(): string {
-  const level = (at: number) =>
-    `<w:lvl w:ilvl="${at}"><w:start w:val="1"/><w:numFmt w:val="bullet"/><w:lvlText w:val="•"/><w:lvlJc w:val="left"/><w:pPr><w:ind w:left="${360 * (at + 1)}" w:hanging="280"/></w:pPr></w:lvl>`;
-  return `${XML_HEAD}<w:numbering ${WORDS}><w:abstractNum w:abstractNumId="0"><w:multiLevelType w:val="hybridMultilevel"/>${Array.from({ length: LEVELS }, (_, at) => level(at)).join('')}</w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num></w:numbering>`;
 }

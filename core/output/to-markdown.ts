@@ -1,5 +1,5 @@
 import type { Output } from './open-output.ts';
-import { bulletedText, type OutputBlock } from './output-blocks.ts';
+import { listMark, type OutputBlock } from './output-blocks.ts';
 import { escapeInline, escapeStarts, toInline } from './markdown-inline.ts';
 import { withoutStart } from './runs.ts';
 import type { OutputShape } from './shape.ts';
@@ -56,12 +56,10 @@ function hardBreaks(written: string, text: string): string {
 
 function toItem(block: OutputBlock, shape: OutputShape): string {
   const { text, runs, level } = block;
-  const bulleted = bulletedText(block);
-  const numbered = bulleted === undefined ? /^(\d{1,9}[.)])\s+/.exec(text) : null;
-  const skipped = bulleted !== undefined ? text.length - bulleted.length : (numbered?.[0].length ?? 0);
-  const words = toInline(withoutStart(runs, skipped));
+  const mark = listMark(block);
+  const words = toInline(withoutStart(runs, mark ? text.length - mark.words.length : 0));
   const indent = '  '.repeat(level - 1);
-  const sign = numbered ? `${numbered[1]} ` : '- ';
+  const sign = mark?.number ? `${mark.number.value}${mark.number.sign} ` : '- ';
   const lead = indent + ' '.repeat(sign.length);
   const lines = wrap(escapeStarts(words), shape.wrap && Math.max(1, shape.wrap - lead.length));
   return indent + sign + lines.replace(/\n/g, `\n${lead}`);

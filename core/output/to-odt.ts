@@ -1,6 +1,6 @@
 import { escapeXml, toArchive, XML_HEAD } from './archive.ts';
 import type { Output } from './open-output.ts';
-import { bulletedText, type OutputBlock } from './output-blocks.ts';
+import { listMark, type ListMark, type OutputBlock } from './output-blocks.ts';
 import { withoutStart, type Run } from './runs.ts';
 
 const TYPE = 'application/vnd.oasis.opendocument.text';
@@ -40,37 +40,69 @@ export function toOdt({ blocks, title, language }: Output): Uint8Array {
 function bodyOf(blocks: readonly OutputBlock[]): string {
   const parts: string[] = [];
   let rows: string[] = [];
-  let depth = 0;
+  const lists = new OdtLists(parts);
   const endTable = () => {
     if (rows.length > 0) parts.push(tableOf(rows, parts.length));
     rows = [];
   };
-  const toDepth = (wanted: number) => {
-    for (; depth < wanted; depth++) parts.push(`<text:list text:style-name="List"><text:list-item>`);
-    for (; depth > wanted; depth--) parts.push('</text:list-item></text:list>');
-  };
   for (const block of blocks) {
     if (block.kind === 'table' && block.text.includes('\t')) {
-      toDepth(0);
+      lists.end(0);
       rows.push(...block.text.split('\n'));
       continue;
     }
     endTable();
-    const item = bulletedText(block);
-    if (item !== undefined) {
-      if (depth >= block.level) {
-        toDepth(block.level);
-        parts.push('</text:list-item><text:list-item>');
-      } else toDepth(block.level);
-      parts.push(paragraph('p', 'List_20_Contents', withoutStart(block.runs, block.text.length - item.length)));
-      continue;
+    const mark = listMark(block);
+    if (mark) lists.add(block, mark);
+    else {
+      lists.end(0);
+      parts.push(...paragraphsOf(block));
     }
-    toDepth(0);
-    parts.push(...paragraphsOf(block));
   }
   endTable();
-  toDepth(0);
+  lists.end(0);
   return parts.join('');
+}
+
+/** The style of a list, by the sign behind its numbers. */
+const LIST_STYLES = { bullet: 'List', '.': 'Numbers', ')': 'Numbers_20_in_20_brackets' } as const;
+
+/** The lists that are open, each within an item of the one before. */
+class OdtLists {
+  readonly #parts: string[];
+  /** By depth: what the next item is if the list goes on. */
+  readonly #open: { readonly style: string; readonly next: number }[] = [];
+
+  constructor(parts: string[]) {
+    this.#parts = parts;
+  }
+
+  /** Ends the lists that stand deeper. */
+  end(depth: number): void {
+    for (; this.#open.length > depth; this.#open.pop()) this.#parts.push('</text:list-item></text:list>');
+  }
+
+  add(block: OutputBlock, { words, number }: ListMark): void {
+    const { level } = block;
+    this.end(level);
+    const style = LIST_STYLES[number?.sign ?? 'bullet'];
+    const open = this.#open.length === level ? this.#open[level - 1] : undefined;
+    if (open && open.style === style && (!number || open.next === number.value))
+      this.#parts.push('</text:list-item><text:list-item>');
+    else {
+      this.end(level - 1);
+      while (this.#open.length < level - 1) this.#begin(LIST_STYLES.bullet);
+      this.#begin(style, number?.value);
+    }
+    this.#open[level - 1] = { style, next: (number?.value ?? 0) + 1 };
+    this.#parts.push(paragraph('p', 'List_20_Contents', withoutStart(block.runs, block.text.length - words.length)));
+  }
+
+  #begin(style: string, first?: number): void {
+    const start = first === undefined ? '' : ` text:start-value="${first}"`;
+    this.#parts.push(`<text:list text:style-name="${style}"><text:list-item${start}>`);
+    this.#open.push({ style, next: first ?? 0 });
+  }
 }
 
 const STYLE_OF: Readonly<Partial<Record<OutputBlock['kind'], string>>> = {
@@ -116,13 +148,29 @@ function tableOf(lines: readonly string[], number: number): string {
   return `<table:table table:name="Table${number}"><table:table-column table:number-columns-repeated="${columns}"/>${rows.map(row).join('')}</table:table>`;
 }
 
+const LEVELS = 6;
 const MONOSPACE = 'style:font-name="Courier New" fo:font-family="Courier New"';
 const LOOKS = [
   `<style:style style:name="Emphasis" style:family="text"><style:text-properties fo:font-style="italic"/></style:style>`,
   `<style:style style:name="Strong" style:family="text"><style:text-properties fo:font-weight="bold"/></style:style>`,
   `<style:style style:name="Code" style:family="text"><style:text-properties ${MONOSPACE}/></style:style>`,
-  `<text:list-style style:name="List">${Array.from({ length: 6 }, (_, at) => `<text:list-level-style-bullet text:level="${at + 1}" text:bullet-char="•"><style:list-level-properties text:list-level-position-and-space-mode="label-alignment"><style:list-level-label-alignment text:label-followed-by="listtab" fo:text-indent="-0.5cm" fo:margin-left="${0.7 * (at + 1)}cm"/></style:list-level-properties></text:list-level-style-bullet>`).join('')}</text:list-style>`,
+  listStyle(LIST_STYLES.bullet, (level) => `<text:list-level-style-bullet text:level="${level}" text:bullet-char="•">`),
+  listStyle(LIST_STYLES['.'], (level) => numbersAt(level, '.')),
+  listStyle(LIST_STYLES[')'], (level) => numbersAt(level, ')')),
 ].join('');
+
+function numbersAt(level: number, sign: string): string {
+  return `<text:list-level-style-number text:level="${level}" style:num-format="1" style:num-suffix="${sign}">`;
+}
+
+function listStyle(name: string, beginLevel: (level: number) => string): string {
+  const levels = Array.from({ length: LEVELS }, (_, at) => {
+    const begin = beginLevel(at + 1);
+    const end = begin.replace(/^<(\S+).*$/, '</$1>');
+    return `${begin}<style:list-level-properties text:list-level-position-and-space-mode="label-alignment"><style:list-level-label-alignment text:label-followed-by="listtab" fo:text-indent="-0.5cm" fo:margin-left="${0.7 * (at + 1)}cm"/></style:list-level-properties>${end}`;
+  });
+  return `<text:list-style style:name="${name}">${levels.join('')}</text:list-style>`;
+}
 
 const HEADING_SIZES = [18, 15, 13.5, 12, 11.5, 11];
 
