@@ -154,6 +154,7 @@ export {
   type ReadProblem,
 } from './formats/document.ts';
 export type { Layout } from './layout/layout.ts';
+export { readLayout, storeLayout, type StoredLayout } from './layout/stored-layout.ts';
 export { readRecord, type RecordProblem } from './record/read-record.ts';
 export { toRecord } from './record/write-record.ts';
 export { isEncoding } from './formats/decode.ts';

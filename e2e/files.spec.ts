@@ -28,6 +28,20 @@ test('a PDF opens with its paragraphs, without its page numbers', async ({ page 
   expect((await cleanTexts(page))[0]).toBe(PROSE[0]);
 });
 
+test('a PDF in two columns shows where the second begins', async ({ page }, { project }) => {
+  await openDesk(page);
+  const buffer = await printPdf(project.use.launchOptions?.executablePath, 2);
+  await page.locator(CHOOSER).setInputFiles({ name: 'mill.pdf', mimeType: 'application/pdf', buffer });
+  await pieceIsReady(page);
+  await page.locator('[data-column="source"]').first().hover();
+  const turn = page.getByTitle('A column begins here');
+  await expect(async () => {
+    await page.mouse.wheel(0, 300);
+    await expect(turn.first()).toBeVisible({ timeout: 500 });
+  }).toPass();
+  expect(PROSE).toEqual(expect.arrayContaining((await cleanTexts(page)).filter((text) => text.length > 200)));
+});
+
 test('several files become pieces, those that cannot be read are named with their reason', async ({ page }) => {
   await openDesk(page);
   await page.locator(CHOOSER).setInputFiles([

@@ -1,6 +1,6 @@
 import { array, boolean, mixed, number, object, string } from 'yup';
 import type { Origin, PieceRecord, TextRecord, VersionRecord } from './db.ts';
-import type { Layout, Step } from '../core/index.ts';
+import { readLayout, storeLayout, type Step, type StoredLayout } from '../core/index.ts';
 
 /** What a backup file is; said in its first entry. */
 export const BACKUP_FORMAT = 'lucid-ribbon/backup';
@@ -21,7 +21,7 @@ export interface BackupHead {
 export interface BackupPiece {
   readonly piece: PieceRecord;
   readonly source: string;
-  readonly layout?: Record<Exclude<keyof Layout, 'ranges'>, number[]> & { readonly ranges: Layout['ranges'] };
+  readonly layout?: StoredLayout;
   readonly origin?: Omit<Origin, 'bytes'> & { readonly hasBytes: boolean };
   readonly steps: readonly Step[];
   readonly versions: readonly VersionRecord[];
@@ -56,6 +56,7 @@ export const pieceSchema = object({
     level: numbers,
     region: numbers,
     block: numbers,
+    columns: array().of(number().integer().min(0).required()).optional(),
     ranges: array()
       .of(object({ from: count.required(), to: count.required(), kind: string().required() }))
       .required(),
@@ -83,15 +84,7 @@ export function toBackupPiece(
   return {
     piece,
     source,
-    ...(layout && {
-      layout: {
-        element: [...layout.element],
-        level: [...layout.level],
-        region: [...layout.region],
-        block: [...layout.block],
-        ranges: layout.ranges,
-      },
-    }),
+    ...(layout && { layout: storeLayout(layout) }),
     ...(origin && { origin: { ...(kept as Omit<Origin, 'bytes'>), hasBytes: bytes !== undefined } }),
     steps,
     versions,
@@ -106,15 +99,7 @@ export function toTextRecord(
   return {
     pieceId,
     source,
-    ...(layout && {
-      layout: {
-        element: Uint8Array.from(layout.element),
-        level: Uint8Array.from(layout.level),
-        region: Uint8Array.from(layout.region),
-        block: Uint32Array.from(layout.block),
-        ranges: layout.ranges,
-      },
-    }),
+    ...(layout && { layout: readLayout(layout) }),
     ...(origin && { origin: toOrigin(origin, bytes) }),
   };
 }

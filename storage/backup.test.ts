@@ -34,6 +34,7 @@ async function fullPiece(): Promise<string> {
     region: Uint8Array.of(0, 0),
     block: Uint32Array.of(1, 2),
     ranges: [{ from: 0, to: 3, kind: 'link' as const, address: '/x' }],
+    columns: Uint32Array.of(1),
   };
   const origin = { format: 'html' as const, name: 'a.html', encoding: 'utf-8', bytes: Uint8Array.of(0, 1, 255) };
   const id = await createPiece({ source: 'The tide \ud800\nfell.', layout, origin }, 'Tides', 1, here);

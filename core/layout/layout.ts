@@ -46,4 +46,6 @@ export interface Layout {
   readonly block: Uint32Array;
   /** In order of their beginnings, the longer first. */
   readonly ranges: readonly LayoutRange[];
+  /** The lines that begin another column of their page, in order; none where the format has no places. */
+  readonly columns?: Uint32Array;
 }

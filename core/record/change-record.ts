@@ -1,5 +1,5 @@
 import type { Choice } from '../choices/choice.ts';
-import type { LayoutRange } from '../layout/layout.ts';
+import type { StoredLayout } from '../layout/stored-layout.ts';
 import type { Style } from '../style/style.ts';
 
 /** Says what a file is; stands at its very beginning. */
@@ -27,15 +27,6 @@ export interface ChangeRecord {
   /** What does not stand as it was, in order. Places are those of the source. */
   readonly changes: readonly { from: number; to: number; insert: string; passes: readonly string[] }[];
   readonly clean: { readonly sha256: string; readonly length: number };
-}
-
-/** A layout as JSON has it. */
-export interface StoredLayout {
-  readonly element: readonly number[];
-  readonly level: readonly number[];
-  readonly region: readonly number[];
-  readonly block: readonly number[];
-  readonly ranges: readonly LayoutRange[];
 }
 
 /** Whether a file is a change record, by its beginning. */

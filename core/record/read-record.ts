@@ -1,9 +1,10 @@
 import type { Choice } from '../choices/choice.ts';
 import { toChoices } from '../choices/read-choice.ts';
 import type { Layout } from '../layout/layout.ts';
+import { readLayout } from '../layout/stored-layout.ts';
 import { toStyle } from '../style/read-style.ts';
 import type { Style } from '../style/style.ts';
-import { RECORD_FORMAT, RECORD_VERSION, type ChangeRecord, type StoredLayout } from './change-record.ts';
+import { RECORD_FORMAT, RECORD_VERSION, type ChangeRecord } from './change-record.ts';
 import { hashOf } from './hash.ts';
 
 /**
@@ -46,19 +47,4 @@ export function readRecord(json: string): RecordRead {
   } catch {
     return { ok: false, problem: 'damaged' };
   }
-}
-
-function readLayout({ element, level, region, block, ranges }: StoredLayout): Layout {
-  return {
-    element: Uint8Array.from(element),
-    level: Uint8Array.from(level),
-    region: Uint8Array.from(region),
-    block: Uint32Array.from(block),
-    ranges: ranges.map(({ from, to, kind, address }) => ({
-      from,
-      to,
-      kind,
-      ...(typeof address === 'string' && { address }),
-    })),
-  };
 }

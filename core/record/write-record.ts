@@ -1,7 +1,7 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { allPieces, cleanText } from '../cleaning/output.ts';
-import type { Layout } from '../layout/layout.ts';
-import { RECORD_FORMAT, RECORD_VERSION, type ChangeRecord, type StoredLayout } from './change-record.ts';
+import { storeLayout } from '../layout/stored-layout.ts';
+import { RECORD_FORMAT, RECORD_VERSION, type ChangeRecord } from './change-record.ts';
 import { hashOf } from './hash.ts';
 
 /** The record of a cleaning; `title` is that of the piece. */
@@ -22,8 +22,4 @@ export function toRecord(cleaning: Cleaning, title: string): ChangeRecord {
     changes,
     clean: { sha256: hashOf(text), length: text.length },
   };
-}
-
-function storeLayout({ element, level, region, block, ranges }: Layout): StoredLayout {
-  return { element: [...element], level: [...level], region: [...region], block: [...block], ranges };
 }

@@ -29,6 +29,8 @@ export interface LineView {
   readonly byHand?: 'left-out' | 'held' | 'rewritten';
   /** The format says that it is of a heading. */
   readonly isTitle?: boolean;
+  /** The format says that another column of the page begins with it. */
+  readonly beginsColumn?: boolean;
 }
 
 export interface SeamView {
@@ -165,6 +167,7 @@ function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: reado
       end: index.next[line]! <= rowTo ? source.slice(index.to[line], index.next[line]) : '',
       byHand: handOf(cleaning, line, runs),
       ...(isTitle(table, line) && { isTitle: true }),
+      ...(table.layout?.columns && beginsColumn(table.layout.columns, line) && { beginsColumn: true }),
     });
   }
   return views;
@@ -172,6 +175,10 @@ function viewLines(cleaning: Cleaning, plan: RowPlan, row: number, pieces: reado
 
 function isTitle({ kind, layout }: LineTable, line: number): boolean {
   return layout?.element[line] === Element.heading && kind[line] !== LineKind.blank;
+}
+
+function beginsColumn(columns: Uint32Array, line: number): boolean {
+  return columns[firstWhere(columns.length, (at) => columns[at]! >= line)] === line;
 }
 
 function handOf({ table, permits }: Cleaning, line: number, runs: readonly Run[]): LineView['byHand'] {

@@ -147,18 +147,20 @@ place wipe it clean on Saturdays.
   });
 });
 
-test('a row tells which of its lines the format calls headings, and where a page turns', () => {
+test('a row tells which of its lines the format calls headings, and where a page turns or a column begins', () => {
   const layout: Layout = {
     element: Uint8Array.of(Element.heading, Element.heading, Element.paragraph),
     level: Uint8Array.of(2, 2, 0),
     region: new Uint8Array(3),
     block: Uint32Array.of(1, 1, 2),
     ranges: [],
+    columns: Uint32Array.of(2),
   };
   const cleaning = clean('The gate\n\nIt is of oak.', DEFAULT_STYLE, [], { layout });
   const plan = planRows(digested(cleaning));
   const lines = Array.from({ length: plan.count }, (_, row) => viewRow(cleaning, plan, row).lines).flat();
   expect(lines.filter(({ isTitle }) => isTitle).map(({ number }) => number)).toEqual([1]);
+  expect(lines.filter(({ beginsColumn }) => beginsColumn).map(({ number }) => number)).toEqual([3]);
   const turned = planned('The tide fell\n\fand rose.');
   expect(viewRow(turned.cleaning, turned.plan, 0).lines.map(({ end }) => end.includes('\f'))).toContain(true);
 });

@@ -67,6 +67,11 @@ describe('pages with places', () => {
     expect(trimmed.slice(1, 9).every((text) => text.startsWith('left'))).toBe(true);
     expect(trimmed.slice(9, 17).every((text) => text.startsWith('right'))).toBe(true);
     expect(trimmed[17]).toMatch(/^¹A note/);
+    const found = await readDocument(bytes('%PDF-1.7'), { openPdf: pdf(page, page) });
+    if (!found.ok) throw new Error(found.problem);
+    const { text, layout } = found.document;
+    const written = text.split(/[\n\f]/);
+    expect([...layout!.columns!].map((at) => written[at]!.trim())).toEqual(Array(2).fill('right column line number 0'));
   });
 
   test('PDF: heads and feet by their height, titles by their size, notes by theirs', async () => {

@@ -22,6 +22,8 @@ export function writePages(pages: readonly PageLines[]): Document {
   const writer = documentWriter();
   /** By each line that is written, in order: the title that it is of, from 1; 0 for lines of the text. */
   const titles: number[] = [];
+  /** The lines that begin a column, counted among those that are written, from 1. */
+  const turns = new Set<number>();
   for (const [number, { lines }] of pages.entries()) {
     const edges = edgesOf(lines);
     for (const [at, line] of lines.entries()) {
@@ -29,6 +31,7 @@ export function writePages(pages: readonly PageLines[]): Document {
       const isTitle = isLarge(line, usualSize);
       const goesOn = isTitle && before !== undefined && isLarge(before, usualSize) && isOneTitle(before, line);
       if (before && !goesOn && standsApart(before, line, leading)) writer.emptyLine();
+      if (before && beginsColumn(before, line)) turns.add(titles.length + 1);
       titles.push(isTitle ? (goesOn ? titles.at(-1)! : titles.length + 1) : 0);
       writer.open({
         element: isTitle ? Element.heading : line.isNote ? Element.note : Element.paragraph,
@@ -43,8 +46,15 @@ export function writePages(pages: readonly PageLines[]): Document {
   }
   const { text, layout } = writer.finish();
   // Lines on a page are no paragraphs: only titles stand out.
-  const block = layout!.block.map((written) => titles[written - 1] ?? 0);
-  return { text, layout: { ...layout!, block } };
+  const written = layout!.block;
+  const block = written.map((line) => titles[line - 1] ?? 0);
+  const columns = [...written.keys()].filter((at) => written[at] !== written[at - 1] && turns.has(written[at]!));
+  return { text, layout: { ...layout!, block, ...(columns.length > 0 && { columns: Uint32Array.from(columns) }) } };
+}
+
+/** Reading goes down a column, and up again to the next, which stands beside it. */
+function beginsColumn(before: PlacedLine, line: PlacedLine): boolean {
+  return before.baseline - line.baseline > before.size && (line.left >= before.right || line.right <= before.left);
 }
 
 function leadOf({ left, size }: PlacedLine, edge: number): string {

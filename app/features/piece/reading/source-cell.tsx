@@ -88,6 +88,8 @@ function SourceLine({ line, lit, shown, isSigned }: SourceLineProps) {
       data-dropped={line.dropped || undefined}
       data-title={line.isTitle}
       data-turn={line.end.includes('\f') || undefined}
+      data-column-turn={line.beginsColumn}
+      title={turnOf(line)}
     >
       {line.number > 0 && <Number aria-hidden="true">{line.number}</Number>}
       <span data-line={line.runs[0]?.from}>
@@ -109,6 +111,12 @@ function SourceLine({ line, lit, shown, isSigned }: SourceLineProps) {
       {isSigned && line.end !== '' && <LineEndSign end={line.end} />}
     </Line>
   );
+}
+
+/** What the dotted lines say. */
+function turnOf({ end, beginsColumn }: LineView): string | undefined {
+  if (beginsColumn) return 'A column begins here';
+  return end.includes('\f') ? 'A page ends here' : undefined;
 }
 
 const Cell = styled.div`
@@ -136,6 +144,14 @@ const Line = styled.div`
     position: absolute;
     inset: auto 0 2px 0;
     border-bottom: 2px dotted var(--faint);
+  }
+  /* Where the next column of a page begins: a shorter line. */
+  &[data-column-turn]::before {
+    content: '';
+    position: absolute;
+    inset: -1px auto auto ${GUTTER}px;
+    width: 30%;
+    border-top: 2px dotted var(--faint);
   }
 `;
 

@@ -1,0 +1,38 @@
+import type { Layout } from './layout.ts';
+
+/** A layout as JSON has it. */
+export interface StoredLayout {
+  readonly element: readonly number[];
+  readonly level: readonly number[];
+  readonly region: readonly number[];
+  readonly block: readonly number[];
+  readonly ranges: Layout['ranges'];
+  readonly columns?: readonly number[];
+}
+
+export function storeLayout({ element, level, region, block, ranges, columns }: Layout): StoredLayout {
+  return {
+    element: [...element],
+    level: [...level],
+    region: [...region],
+    block: [...block],
+    ranges,
+    ...(columns && { columns: [...columns] }),
+  };
+}
+
+export function readLayout({ element, level, region, block, ranges, columns }: StoredLayout): Layout {
+  return {
+    element: Uint8Array.from(element),
+    level: Uint8Array.from(level),
+    region: Uint8Array.from(region),
+    block: Uint32Array.from(block),
+    ranges: ranges.map(({ from, to, kind, address }) => ({
+      from,
+      to,
+      kind,
+      ...(typeof address === 'string' && { address }),
+    })),
+    ...(columns && { columns: Uint32Array.from(columns) }),
+  };
+}
