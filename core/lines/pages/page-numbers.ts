@@ -46,26 +46,32 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   if (end && accepted.size > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
   const bare = candidates.filter(({ rest }) => rest === '');
   const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
-  for (const candidate of [...bare.filter((page) => numbersPage(page, bare)), ...onlyOneOfTheirSigns(bare, signsOf)])
-    accepted.add(candidate);
+  for (const candidate of [...numbersInSentences(bare), ...onlyOneOfTheirSigns(bare, signsOf)]) accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
   return [...accepted];
 }
 
-/** Whether a bare number is told by where it stands: at a page break, or in a sentence. Behind the notes of a page by its kin too. */
-function numbersPage({ atPageBreak, cutsSentence, number, place }: PageNumber, bare: readonly PageNumber[]): boolean {
-  if (atPageBreak) return true;
-  if (cutsSentence !== 'behind') return cutsSentence === 'here' && number > 0;
-  return bare.some(
-    (near) => near.cutsSentence && Math.abs(near.number - number) === 1 && near.number > number === near.place > place,
+/**
+ * Bare numbers that are told by where they stand: at a page break, or in a sentence. Behind the notes of a page it takes a kin: the
+ * number before or after that cuts a sentence too.
+ */
+function numbersInSentences(bare: readonly PageNumber[]): PageNumber[] {
+  const cutting = bare.filter((page) => page.cutsSentence);
+  const kin = cutting.filter(
+    ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );
+  const told = bare.filter((page) => page.atPageBreak || (page.cutsSentence === 'here' && page.number > 0));
+  return [...told, ...kin];
 }
 
 /** "- 12 -" and "Page 12 of 40", where nothing else looks so: numbers of chapters come in a row. One in brackets is an equation's. */
 function onlyOneOfTheirSigns(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
-  const alike = new Map<string, PageNumber[]>();
-  for (const page of bare) alike.set(signsOf(page), [...(alike.get(signsOf(page)) ?? []), page]);
-  return [...alike].flatMap(([signs, pages]) => (pages.length === 1 && PAGE_SIGNS.test(signs) ? pages : []));
+  const only = new Map<string, PageNumber | undefined>();
+  for (const page of bare) {
+    const signs = signsOf(page);
+    only.set(signs, only.has(signs) ? undefined : page);
+  }
+  return [...only].flatMap(([signs, page]) => (page && PAGE_SIGNS.test(signs) ? page : []));
 }
 
 const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#(?: \/ | ?\p{L}+ ?)\d+$|^\p{L}+\.? ?#$/u;
