@@ -44,6 +44,14 @@ function columnsBefore(source: string, from: number, to: number): number {
 
 const SPEAKER = /^(?:>> ?|[\p{Lu}][\p{Lu}\p{N} .'’-]{1,24}: |\[[\p{Lu}][^\]]{1,24}\]: )/u;
 
+/** In units. */
+const LONGEST_OPTION = 60;
+
+/** Whether words are those of an option of a command and what it does, "-q, --quiet": its letter is neither small nor a capital. */
+export function isOption(words: string): boolean {
+  return /^-\w(?:[ =]\S{1,20})?, --\w|^--?\w[\w-]*(?:[ =]\S{1,20})?\s{2,}\S/.test(words);
+}
+
 /** "i. A. Corran", "p. p. Pell": who signs for another. */
 const FOR_ANOTHER = /^(?:i\. ?[AV]\.|p\. ?p\.) ?\p{Lu}/u;
 
@@ -57,6 +65,7 @@ function startFlags(source: string, from: number, to: number, { refersBack }: Vo
     return Flag.startsMarker | bullet | (isSureBullet(char) ? Flag.startsSureBullet : 0);
   }
   if (char === '—' || char === '–') flags |= Flag.startsDash;
+  if (char === '-' && isOption(source.slice(from, Math.min(to, from + LONGEST_OPTION)))) return flags;
   if (isOpeningQuote(char) || opensInward(source, from, to)) {
     flags |= Flag.startsQuote;
   } else if (isClosingMark(char)) {

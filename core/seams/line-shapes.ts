@@ -1,4 +1,5 @@
 import type { LineTable } from '../lines/line-table.ts';
+import { isOption } from '../lines/line-features.ts';
 import { isDigit } from '../text/characters.ts';
 import { Sign } from '../text/signs.ts';
 
@@ -26,6 +27,8 @@ export const Shape = {
   leader: 512,
   /** An entry under a name: "Corran, R. (1988)", "HALE, Elin". */
   nameBefore: 1024,
+  /** An option of a command and what it does: "-q, --quiet  says nothing". */
+  option: 2048,
 } as const;
 export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime | Shape.leader;
 
@@ -82,6 +85,7 @@ const PATTERNS: readonly {
     pattern:
       /^(?:\p{Lu}[\p{L}’'-]+(?: \p{Lu}[\p{L}’'-]+)?, (?:\p{Lu}\.[ -]?){1,3}[^.]{0,60}?\(\d{4}[a-z]?\)|\p{Lu}{2}[\p{Lu} ’'-]*, \p{Lu}\p{Ll})/u,
   },
+  { shape: Shape.option, may: (text) => text[0] === '-', pattern: { test: isOption } },
   { shape: Shape.command, may: (text) => '$%>#'.includes(text[0]!), pattern: /^[$%>#]\s\S/ },
   { shape: Shape.cells, may: (text) => text[0] === '|' || text.includes('\t'), pattern: /^\|.*\|$|\S\t+\S/ },
 ];
@@ -115,7 +119,7 @@ export function mayHaveShape(source: string, table: LineTable, line: number): bo
   if (table.signs[line]! & (Sign.figure | Sign.dash | Sign.tab)) return true;
   const from = table.from[line]!;
   const to = Math.min(table.to[line]!, from + LONGEST_LEAD);
-  if ('#;[$%>|<('.includes(source[from]!)) return true;
+  if ('#;[$%>|<(-'.includes(source[from]!)) return true;
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);
     if (code === 0x3a || code === 0x3d) return true;

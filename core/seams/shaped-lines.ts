@@ -160,7 +160,7 @@ function commonShape(shapes: readonly number[]): number {
   let most = 0;
   for (const bit of Object.values(Shape)) {
     const count = shapes.filter((shape) => (shape & bit) !== 0).length;
-    const fewest = bit & (WHOLE | Shape.stampBefore) ? 2 : FEWEST;
+    const fewest = bit & (WHOLE | Shape.stampBefore | Shape.option) ? 2 : FEWEST;
     const share = bit === Shape.nameAndTime ? SHARE_OF_TEXT : SHARE;
     if (count >= fewest && count >= shapes.length * (bit & WHOLE ? share : (SHARE_OF[bit] ?? SHARE)) && count > most) {
       best = bit;

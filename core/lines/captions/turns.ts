@@ -15,6 +15,7 @@ const SUNG = /^\s*[♪♫#]\s*[^\s♪♫[(]/;
 const FEWEST_MARKS = 3;
 /** Of the lines of a song, whose sentences go on. */
 const SHARE_OF_CAPITALS = 0.4;
+const FEWEST_SONG_LINES = 2;
 const SHARE_OF_SENTENCES = 0.9;
 /** Characters between two times, from which on two of them may head paragraphs. */
 const LONG_TURN = 120;
@@ -86,11 +87,21 @@ function mayBegin(source: string, index: LineIndex, line: number, leadTo: Uint32
   return leadTo[line]! > 0 || !/[\p{L}\p{N}]/u.test(first);
 }
 
-/** Songs have a time in square brackets, with hundredths, before each line; and many of their lines begin with a capital. */
+/**
+ * Songs have a time in square brackets, with hundredths, before each line, and by itself where they pause; and many of their lines
+ * begin with a capital.
+ */
 function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
-  if (!spots.every(({ bracket, isExact, place }) => bracket === '[' && isExact && place === 'before')) return false;
-  const capitals = spots.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + 12)));
-  return capitals.length >= spots.length * SHARE_OF_CAPITALS;
+  const lines = spots.filter(({ place }) => place === 'before');
+  if (lines.length < FEWEST_SONG_LINES) return false;
+  if (
+    !spots.every(
+      ({ bracket, isExact, place }) => bracket === '[' && isExact && (place === 'before' || place === 'alone'),
+    )
+  )
+    return false;
+  const capitals = lines.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + 12)));
+  return capitals.length >= lines.length * SHARE_OF_CAPITALS;
 }
 
 /** A name in front of what somebody wrote, behind the time. */
