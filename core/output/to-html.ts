@@ -1,5 +1,6 @@
 import type { Output } from './open-output.ts';
-import { listMark, type ListMark, type OutputBlock } from './output-blocks.ts';
+import { openLists, type ListMarkup } from './open-lists.ts';
+import { listMark, type OutputBlock } from './output-blocks.ts';
 import { withoutStart, type Run } from './runs.ts';
 
 const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
@@ -11,7 +12,7 @@ export function escapeHtml(text: string): string {
 /** The output as the body of a page, without styles: what the clipboard's rich flavour holds, and what e-books are made of. */
 export function toHtml({ blocks }: Pick<Output, 'blocks'>): string {
   const parts: string[] = [];
-  const lists = new HtmlLists(parts);
+  const lists = openLists(LISTS);
   let rows: OutputBlock[] = [];
   const endTable = () => {
     if (rows.length > 0) parts.push(toTable(rows));
@@ -19,59 +20,33 @@ export function toHtml({ blocks }: Pick<Output, 'blocks'>): string {
   };
   for (const block of blocks) {
     if (block.kind === 'table') {
-      lists.end(0);
+      parts.push(...lists.end(0));
       rows.push(block);
       continue;
     }
     endTable();
     const mark = listMark(block);
     // HTML has no "1)" without a style sheet.
-    if (mark && mark.number?.sign !== ')') lists.add(block, mark);
-    else {
-      lists.end(0);
-      parts.push(toElement(block));
-    }
+    if (mark && mark.number?.sign !== ')') {
+      const pieces = lists.add(block.level, mark);
+      const words = toInline(withoutStart(block.runs, block.text.length - mark.words.length));
+      parts.push(...pieces.slice(0, -1), pieces.at(-1)! + words);
+    } else parts.push(...lists.end(0), toElement(block));
   }
   endTable();
-  lists.end(0);
+  parts.push(...lists.end(0));
   return parts.join('\n').replace(/\n<\/li>/g, '</li>');
 }
 
-/** The lists that are open, each within an item of the one before; an item stays open for a list within it. */
-class HtmlLists {
-  readonly #parts: string[];
-  /** By depth: the number of the next item, where they are numbered. */
-  readonly #open: (number | undefined)[] = [];
-
-  constructor(parts: string[]) {
-    this.#parts = parts;
-  }
-
-  /** Ends the lists that stand deeper. */
-  end(depth: number): void {
-    while (this.#open.length > depth) this.#parts.push('</li>', this.#open.pop() === undefined ? '</ul>' : '</ol>');
-  }
-
-  add(block: OutputBlock, { words, number }: ListMark): void {
-    const { level } = block;
-    this.end(level);
-    const goesOn = this.#open.length === level && this.#open[level - 1] === number?.value;
-    if (goesOn) this.#parts.push('</li>');
-    else this.#begin(level, number?.value);
-    if (number) this.#open[level - 1] = number.value + 1;
-    this.#parts.push(`<li>${toInline(withoutStart(block.runs, block.text.length - words.length))}`);
-  }
-
-  #begin(level: number, first: number | undefined): void {
-    this.end(level - 1);
-    while (this.#open.length < level - 1) {
-      this.#parts.push('<ul><li>');
-      this.#open.push(undefined);
-    }
-    this.#parts.push(first === undefined ? '<ul>' : first === 1 ? '<ol>' : `<ol start="${first}">`);
-    this.#open.push(first);
-  }
-}
+const LISTS: ListMarkup = {
+  beginList: (kind, first) => {
+    if (kind === 'bullet') return '<ul>';
+    return first === 1 ? '<ol>' : `<ol start="${first}">`;
+  },
+  beginItem: () => '<li>',
+  endItem: '</li>',
+  endList: (kind) => (kind === 'bullet' ? '</ul>' : '</ol>'),
+};
 
 /** The output as a whole page. */
 export function toHtmlPage(output: Output): string {

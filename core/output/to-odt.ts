@@ -1,6 +1,7 @@
 import { escapeXml, toArchive, XML_HEAD } from './archive.ts';
 import type { Output } from './open-output.ts';
-import { listMark, type ListMark, type OutputBlock } from './output-blocks.ts';
+import { openLists, type ListMarkup } from './open-lists.ts';
+import { listMark, type OutputBlock } from './output-blocks.ts';
 import { withoutStart, type Run } from './runs.ts';
 
 const TYPE = 'application/vnd.oasis.opendocument.text';
@@ -40,70 +41,38 @@ export function toOdt({ blocks, title, language }: Output): Uint8Array {
 function bodyOf(blocks: readonly OutputBlock[]): string {
   const parts: string[] = [];
   let rows: string[] = [];
-  const lists = new OdtLists(parts);
+  const lists = openLists(LISTS);
   const endTable = () => {
     if (rows.length > 0) parts.push(tableOf(rows, parts.length));
     rows = [];
   };
   for (const block of blocks) {
     if (block.kind === 'table' && block.text.includes('\t')) {
-      lists.end(0);
+      parts.push(...lists.end(0));
       rows.push(...block.text.split('\n'));
       continue;
     }
     endTable();
     const mark = listMark(block);
-    if (mark) lists.add(block, mark);
-    else {
-      lists.end(0);
-      parts.push(...paragraphsOf(block));
-    }
+    if (mark) {
+      const words = withoutStart(block.runs, block.text.length - mark.words.length);
+      parts.push(...lists.add(block.level, mark), paragraph('p', 'List_20_Contents', words));
+    } else parts.push(...lists.end(0), ...paragraphsOf(block));
   }
   endTable();
-  lists.end(0);
+  parts.push(...lists.end(0));
   return parts.join('');
 }
 
 /** The style of a list, by the sign behind its numbers. */
 const LIST_STYLES = { bullet: 'List', '.': 'Numbers', ')': 'Numbers_20_in_20_brackets' } as const;
 
-/** The lists that are open, each within an item of the one before. */
-class OdtLists {
-  readonly #parts: string[];
-  /** By depth: what the next item is if the list goes on. */
-  readonly #open: { readonly style: string; readonly next: number }[] = [];
-
-  constructor(parts: string[]) {
-    this.#parts = parts;
-  }
-
-  /** Ends the lists that stand deeper. */
-  end(depth: number): void {
-    for (; this.#open.length > depth; this.#open.pop()) this.#parts.push('</text:list-item></text:list>');
-  }
-
-  add(block: OutputBlock, { words, number }: ListMark): void {
-    const { level } = block;
-    this.end(level);
-    const style = LIST_STYLES[number?.sign ?? 'bullet'];
-    const open = this.#open.length === level ? this.#open[level - 1] : undefined;
-    if (open && open.style === style && (!number || open.next === number.value))
-      this.#parts.push('</text:list-item><text:list-item>');
-    else {
-      this.end(level - 1);
-      while (this.#open.length < level - 1) this.#begin(LIST_STYLES.bullet);
-      this.#begin(style, number?.value);
-    }
-    this.#open[level - 1] = { style, next: (number?.value ?? 0) + 1 };
-    this.#parts.push(paragraph('p', 'List_20_Contents', withoutStart(block.runs, block.text.length - words.length)));
-  }
-
-  #begin(style: string, first?: number): void {
-    const start = first === undefined ? '' : ` text:start-value="${first}"`;
-    this.#parts.push(`<text:list text:style-name="${style}"><text:list-item${start}>`);
-    this.#open.push({ style, next: first ?? 0 });
-  }
-}
+const LISTS: ListMarkup = {
+  beginList: (kind) => `<text:list text:style-name="${LIST_STYLES[kind]}">`,
+  beginItem: (first) => `<text:list-item${first === undefined ? '' : ` text:start-value="${first}"`}>`,
+  endItem: '</text:list-item>',
+  endList: () => '</text:list>',
+};
 
 const STYLE_OF: Readonly<Partial<Record<OutputBlock['kind'], string>>> = {
   quote: 'Quotations',
