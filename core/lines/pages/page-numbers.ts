@@ -38,17 +38,44 @@ const NUMBERED: ReadonlySet<string> = new Set('article act scene lesson stop fig
 /** Finds the lines that number pages: the best-supported chain of growing numbers, and bare numbers at page turns. */
 export function findPageNumbers(source: string, table: LineTable, kept: KeptLines): PageNumber[] {
   const candidates = findCandidates(source, table, kept);
-  const chain = longestChain(candidates);
-  const isProved = isPageChain(chain) || standBesideSameWords(source, table, kept, chain);
-  const accepted = new Set(isProved && isMostOfItsKind(candidates, chain) ? chain : []);
+  const chain = provedChain(source, table, kept, candidates);
+  const accepted = new Set(chain);
   for (const candidate of missingPages(candidates, [...accepted])) accepted.add(candidate);
   const end = candidates.at(-1);
-  if (end && accepted.size > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
+  if (end && chain.length > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
   const bare = candidates.filter(({ rest }) => rest === '');
   const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
   for (const candidate of [...numbersInSentences(bare), ...onlyOneOfTheirSigns(bare, signsOf)]) accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
   return [...accepted];
+}
+
+/**
+ * Of the numbers in a chain, that cut a sentence: most pages do. The numbers of chapters and the dates of a diary grow as regularly, and
+ * one of them may stand before a small letter by chance. Chapters may be shorter than pages, and so have the longer chain: then that of
+ * the pages is the next, of which more is asked.
+ */
+const PROOFS = [
+  { share: 0.2, fewest: 1 },
+  { share: 0.25, fewest: 3 },
+] as const;
+
+/** The longest chain, or the longest of what that leaves, that is proved to be of pages; empty where neither is. */
+function provedChain(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  candidates: readonly PageNumber[],
+): readonly PageNumber[] {
+  let left = candidates;
+  for (const proof of PROOFS) {
+    const chain = longestChain(left);
+    const isProved = isPageChain(chain, proof) || standBesideSameWords(source, table, kept, chain);
+    if (isProved && isMostOfItsKind(left, chain)) return chain;
+    const members = new Set(chain);
+    left = left.filter((candidate) => !members.has(candidate));
+  }
+  return [];
 }
 
 /**
@@ -228,18 +255,12 @@ function standBesideHeads(chain: readonly PageNumber[]): boolean {
   );
 }
 
-/**
- * Of the numbers in a chain, that cut a sentence: most pages do. The numbers of chapters and the dates of a diary grow as regularly, and
- * one of them may stand before a small letter by chance.
- */
-const LEAST_SHARE_OF_CUTS = 0.2;
-
-function isPageChain(chain: readonly PageNumber[]): boolean {
+function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PROOFS)[number]): boolean {
   if (chain.length < 2) return false;
   const breaks = chain.filter((page) => page.atPageBreak).length;
   if (breaks >= 2 || standBesideHeads(chain)) return true;
   const cuts = chain.filter((page) => page.cutsSentence || page.partsSentence).length;
-  if (cuts < Math.max(1, chain.length * LEAST_SHARE_OF_CUTS)) return false;
+  if (cuts < Math.max(fewest, chain.length * share)) return false;
   const areAlike = chain.every(({ rest }) => rest === chain[0]!.rest) || chain.every(({ inCapitals }) => inCapitals);
   return chain.length >= 3 || areAlike;
 }
