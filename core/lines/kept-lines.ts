@@ -40,17 +40,17 @@ const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
 const LONGEST_HEAD = 60;
 
 /**
- * The words before a line go on after it, or after the head that follows it: 'behind' where the line before ends as a sentence does, as
- * the last note of a page, so that only what follows tells it.
+ * The words before a line go on after it, or after the head that follows it; what was copied may begin with the line. 'behind' where
+ * the line before ends as a sentence does, as the last note of a page, so that only what follows tells it.
  */
 export function cutsSentence(table: LineTable, { lines }: KeptLines, place: number): 'here' | 'behind' | undefined {
   const { flags, chars, firstChars } = table;
   const before = lines[place - 1];
   const after = lines[place + 1];
-  if (before === undefined || after === undefined) return undefined;
+  if (after === undefined) return undefined;
   const goesOn = (line: number | undefined) => line !== undefined && (flags[line]! & Flag.startsLower) !== 0;
-  const breaksOff = (flags[before]! & ENDS) === 0;
-  if (goesOn(after)) return breaksOff ? 'here' : 'behind';
+  const breaksOff = before !== undefined && (flags[before]! & ENDS) === 0;
+  if (goesOn(after)) return breaksOff || before === undefined ? 'here' : 'behind';
   const next = lines[place + 2];
   if (!goesOn(next) || chars[after]! > LONGEST_HEAD || flags[after]! & Flag.endsStop) return undefined;
   // A line that had room for the next word is the head, and no line of a paragraph.

@@ -20,8 +20,6 @@ export interface PageNumber {
   readonly inCapitals: boolean;
   readonly atPageBreak: boolean;
   readonly cutsSentence: ReturnType<typeof cutsSentence>;
-  /** See partsSentence: stricter, and seldom so by chance. */
-  readonly partsSentence: boolean;
 }
 
 /** "– xxxviii –", "Page 12 of 340" */
@@ -79,15 +77,16 @@ function provedChain(
 }
 
 /**
- * Bare numbers that are told by where they stand: at a page break, or in a sentence. Behind the notes of a page it takes a kin: the
- * number before or after that cuts a sentence too.
+ * Bare numbers that are told by where they stand: at a page break, or in a sentence. Behind the notes of a page, and before all words,
+ * it takes a kin: the number before or after that cuts a sentence too.
  */
 function numbersInSentences(bare: readonly PageNumber[]): PageNumber[] {
   const cutting = bare.filter((page) => page.cutsSentence);
   const kin = cutting.filter(
     ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );
-  const told = bare.filter((page) => page.atPageBreak || (page.cutsSentence === 'here' && page.number > 0));
+  const cutsHere = ({ cutsSentence, number, place }: PageNumber) => cutsSentence === 'here' && number > 0 && place > 0;
+  const told = bare.filter((page) => page.atPageBreak || cutsHere(page));
   return [...told, ...kin];
 }
 
@@ -138,34 +137,9 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
       inCapitals: label.rest !== '' && !/\p{Ll}/u.test(text),
       atPageBreak: near,
       cutsSentence: cutsSentence(table, kept, place),
-      partsSentence: partsSentence(table, kept, place),
     });
   }
   return candidates;
-}
-
-const SHORTEST_PROSE = 25;
-/** The second line of a head, in characters. */
-const LONGEST_SECOND = 40;
-/** Lines of furniture before this one, at the most. */
-const FARTHEST_BEFORE = 3;
-
-/**
- * Whether a line of prose breaks off before a place, some short lines aside, and goes on right behind it, or behind the second line
- * of a head, in small letters. What was copied may begin in the middle of a page: nothing is before its head then.
- */
-function partsSentence({ flags, chars }: LineTable, { lines }: KeptLines, place: number): boolean {
-  const goesOn = (line: number | undefined) => line !== undefined && (flags[line]! & Flag.startsLower) !== 0;
-  const after = lines[place + 1];
-  const isOfHead = after !== undefined && chars[after]! <= LONGEST_SECOND && !(flags[after]! & Flag.endsStop);
-  const breaksOff = place > 0 && !(flags[lines[place - 1]!]! & Flag.endsStop);
-  if (!goesOn(after) && !(isOfHead && breaksOff && goesOn(lines[place + 2]))) return false;
-  if (place === 0) return true;
-  for (let before = place - 1; before >= Math.max(0, place - FARTHEST_BEFORE); before--) {
-    const line = lines[before]!;
-    if (chars[line]! >= SHORTEST_PROSE) return !(flags[line]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote));
-  }
-  return false;
 }
 
 /** Cheap refusal: only lines that begin or end with a figure, and very short ones, can number a page. */
@@ -215,7 +189,7 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   const isMarked = a.rest !== '' && (a.rest === b.rest || (a.inCapitals && b.inCapitals));
   // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
   // of a text: only what cuts a sentence is none.
-  const parts = a.partsSentence || b.partsSentence;
+  const parts = a.cutsSentence === 'here' || b.cutsSentence === 'here';
   const fewest = isMarked && pages === 1 && parts ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
@@ -259,7 +233,7 @@ function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PR
   if (chain.length < 2) return false;
   const breaks = chain.filter((page) => page.atPageBreak).length;
   if (breaks >= 2 || standBesideHeads(chain)) return true;
-  const cuts = chain.filter((page) => page.cutsSentence || page.partsSentence).length;
+  const cuts = chain.filter((page) => page.cutsSentence).length;
   if (cuts < Math.max(fewest, chain.length * share)) return false;
   const areAlike = chain.every(({ rest }) => rest === chain[0]!.rest) || chain.every(({ inCapitals }) => inCapitals);
   return chain.length >= 3 || areAlike;
@@ -271,12 +245,12 @@ function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PR
  */
 function isMostOfItsKind(candidates: readonly PageNumber[], chain: readonly PageNumber[]): boolean {
   if (chain.filter((page) => page.atPageBreak).length >= 2) return true;
-  if (chain.filter((page) => page.partsSentence).length * 2 >= chain.length) return true;
+  if (chain.filter((page) => page.cutsSentence === 'here').length * 2 >= chain.length) return true;
   const says = new Set(chain.map(({ rest }) => rest));
   return candidates.filter(({ rest }) => says.has(rest)).length < 2 * chain.length;
 }
 
-/** At least two of the numbers have the same short line beside them: a running head. */
+/** At least two of the numbers have the same short line beside them, which is no sentence: a running head. */
 function standBesideSameWords(
   source: string,
   table: LineTable,
@@ -286,6 +260,8 @@ function standBesideSameWords(
   const seen = new Set<string>();
   for (const { place } of chain) {
     for (const beside of new Set([place - 1, place + 1])) {
+      const line = kept.lines[beside];
+      if (line === undefined || table.flags[line]! & Flag.endsStop) continue;
       const head = foldHead(textAt(source, table, kept, beside));
       if (head === '' || head.length > 90) continue;
       const key = `${beside - place} ${head}`;

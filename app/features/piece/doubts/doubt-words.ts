@@ -1,6 +1,7 @@
 import { Decision, passOfReason, type Answer, type DoubtView } from '../../../../core/index.ts';
 import { keyWords } from '../ledger/concordance-words.ts';
 import { capital, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
+import { shortened } from '../words/shortened.ts';
 
 /** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
 export interface Question {
@@ -63,7 +64,7 @@ function askAboutLines({ doubt, source, lines }: DoubtView): Question {
   if (doubt.kind !== 'lines') throw new RangeError('not lines');
   const [first, last] = lines;
   const where = first === last ? `Line ${first}` : `Lines ${first} to ${last}`;
-  const begin = shortened(source);
+  const begin = lineWords(source);
   const what = {
     repeated: {
       question: `Does “${begin}” belong to the text?`,
@@ -103,7 +104,7 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
   const start = firstWords(after);
   const reason = pass?.reasons?.[doubt.why ?? ''] ?? '';
   if (becomes === '' && isWholeLine(before, after)) {
-    const words = shortened(source);
+    const words = lineWords(source);
     return {
       question: `Does the line “${words}” belong to the text?`,
       reason: `Line ${lines[0]} was removed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
@@ -132,9 +133,8 @@ function isWholeLine(before: string, after: string): boolean {
   return /(?:^|[\n\r\f])[ \t]*$/.test(before) && /^[ \t]*(?:[\n\r\f]|$)/.test(after);
 }
 
-function shortened(text: string): string {
-  const words = text.replace(/\s+/g, ' ').trim();
-  return words.length > LONGEST_LINES ? `${words.slice(0, LONGEST_LINES)}…` : words;
+function lineWords(text: string): string {
+  return shortened(text.replace(/\s+/g, ' ').trim(), LONGEST_LINES);
 }
 
 function lastWords(text: string, count = 3): string {

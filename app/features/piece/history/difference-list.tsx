@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { Difference, Differences } from '../../../../core/index.ts';
 import { contextWords, keyWords } from '../ledger/concordance-words.ts';
+import { shortened } from '../words/shortened.ts';
 
 interface DifferenceListProps {
   readonly differences: Differences;
@@ -39,15 +40,15 @@ function Words({ before, after, one, other }: Difference) {
   return (
     <span>
       {contextWords(before.slice(-18))}
-      <Reading as="ins">{shortened(one)}</Reading> / <Reading as="del">{shortened(other)}</Reading>
+      <Reading as="ins">{reading(one)}</Reading> / <Reading as="del">{reading(other)}</Reading>
       {contextWords(after.slice(0, 18))}
     </span>
   );
 }
 
-function shortened(text: string): string {
+function reading(text: string): string {
   const words = text === '' ? '∅' : keyWords(text);
-  return words.length > LONGEST ? `${words.slice(0, LONGEST)}…` : words;
+  return shortened(words, LONGEST);
 }
 
 const Note = styled.p`

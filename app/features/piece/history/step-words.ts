@@ -2,6 +2,7 @@ import { Decision, leavesOut, type Choice, type Step, type Style } from '../../.
 import { markWords } from '../words/mark-words.ts';
 import { PART_WORDS } from '../words/part-words.ts';
 import { passTitle, ruleTitle } from '../words/rule-words.ts';
+import { shortened } from '../words/shortened.ts';
 
 /** The first and the last line that a step is about, from 1; undefined for the whole text. */
 export type Lines = readonly [number, number] | undefined;
@@ -96,7 +97,7 @@ function linesWords([first, last]: readonly [number, number]): string {
 function quoted(text: string): string {
   const words = text.replace(/\s+/g, ' ').trim();
   if (words === '') return text === '' ? 'nothing' : 'a space';
-  return `“${words.length > LONGEST ? `${words.slice(0, LONGEST)}…` : words}”`;
+  return `“${shortened(words, LONGEST)}”`;
 }
 
 function lowered(text: string): string {

@@ -8,6 +8,7 @@ import { keyWords } from '../ledger/concordance-words.ts';
 import { passTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+import { shortened } from '../words/shortened.ts';
 
 /** A changed place that a person asks about, and where on the screen it stands. */
 export interface EditAsked {
@@ -74,7 +75,8 @@ function Told({ view, style }: { readonly view: EditView; readonly style: Style 
   return (
     <Head>
       <Words>
-        <del>{shortened(view.source)}</del> {view.becomes === '' ? 'was removed' : <ins>{shortened(view.becomes)}</ins>}
+        <del>{shortened(keyWords(view.source), LONGEST)}</del>{' '}
+        {view.becomes === '' ? 'was removed' : <ins>{shortened(keyWords(view.becomes), LONGEST)}</ins>}
       </Words>
       <p>
         <b>{view.passes.map((id) => passTitle(id, style)).join(', ')}</b>
@@ -84,11 +86,6 @@ function Told({ view, style }: { readonly view: EditView; readonly style: Style 
       {percent && <p>{percent}</p>}
     </Head>
   );
-}
-
-function shortened(text: string): string {
-  const words = keyWords(text);
-  return words.length > LONGEST ? `${words.slice(0, LONGEST)}…` : words;
 }
 
 const Head = styled.div`

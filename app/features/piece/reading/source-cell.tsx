@@ -6,6 +6,7 @@ import { editMark, runText } from './shown-text.tsx';
 import { LineEndSign } from './signed-text.tsx';
 import { FOLD_LINE, GUTTER, SOURCE_LINE } from './column-layout.ts';
 import { foldLines, holds } from './line-folds.ts';
+import { shortened } from '../words/shortened.ts';
 
 interface SourceCellProps {
   readonly ref: React.Ref<HTMLDivElement>;
@@ -62,7 +63,7 @@ function foldWords(run: readonly LineView[], isOpen: boolean): string {
   const left = run.filter(({ dropped }) => dropped);
   const count = `${left.length} ${left.length === 1 ? 'line' : 'lines'}`;
   const byHand = left.find((line) => line.byHand === 'left-out');
-  if (byHand) return `${isOpen ? 'Fold ' : ''}${count} left out: ${shortened(byHand)}`;
+  if (byHand) return `${isOpen ? 'Fold ' : ''}${count} left out: ${lineWords(byHand)}`;
   const passes = [...new Set(left.flatMap(({ runs }) => runs.flatMap(({ passes: by }) => by)))];
   const names = passes.map((pass) => findPass(pass)?.title ?? '').filter(Boolean);
   return `${isOpen ? 'Fold ' : ''}${count}${names.length > 0 ? `: ${names.join(', ').toLowerCase()}` : ''}`;
@@ -70,12 +71,9 @@ function foldWords(run: readonly LineView[], isOpen: boolean): string {
 
 const LONGEST = 40;
 
-function shortened({ runs }: LineView): string {
-  const text = runs
-    .map((run) => run.text)
-    .join('')
-    .trim();
-  return text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text;
+function lineWords({ runs }: LineView): string {
+  const text = runs.map((run) => run.text).join('');
+  return shortened(text.trim(), LONGEST);
 }
 
 interface SourceLineProps extends Pick<SourceCellProps, 'lit' | 'shown' | 'isSigned'> {
