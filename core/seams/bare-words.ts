@@ -34,6 +34,9 @@ export function joinSingleWords(table: LineTable, seams: SeamTable, verdicts: Ve
 /** A stop behind a word, in the scripts that the engine reads. */
 const STOP = /[.!?…。！？؟।]/;
 
+/** A sentence that begins as prose has it, behind another. */
+const SENTENCE = /[.!?…。！？؟।]["”’)\]]*\s+["“‘(]?\p{Lu}/u;
+
 /** In characters: lines so long are paragraphs already. */
 const WIDER_THAN_WRAPPED = 100;
 /** Messages, songs and lists have few lines, and short ones. */
@@ -45,41 +48,51 @@ const SHARE_CUT_SHORT = 0.34;
 /** Of the widest line: a shorter one that ends in "no" or "it" is an answer, not half of a phrase. */
 const LONG_ENOUGH = 0.6;
 
+/** It is asked about: stops tell where sentences end, if not where they begin. */
+const CERTAINTY_WITH_STOPS = 0.8;
+
 /**
  * In a text without a single stop words tell little: a small letter begins every line. A blank line parts there, where most lines
  * have none, where lines are not wrapped, or where the line before had room for the next word; and lines that mostly leave such room
- * end where they were meant to.
+ * end where they were meant to. So do those of a text with stops and without capitals.
  */
 export function settleWithoutStops(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { blanks, turn, count, line } = seams;
-  if (count === 0 || table.captions.found || STOP.test(source)) return;
+  if (count === 0 || table.captions.found) return;
+  const hasStops = STOP.test(source);
+  if (hasStops && (line.length > MOST_LINES || SENTENCE.test(source))) return;
   const widest = widestOf(table, line);
   const close = Array.from({ length: count }, (_, seam) => seam).filter((seam) => blanks[seam] === 0);
   const hasParts = close.length * 2 >= count || widest > WIDER_THAN_WRAPPED;
-  const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, close, widest);
+  const open = close.filter((seam) => (table.flags[line[seam]!]! & Flag.endsStop) === 0);
+  const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, open, widest);
   for (let seam = 0; seam < count; seam++) {
     if (turn[seam] || verdicts.decision[seam] === Decision.break || settlerOf(verdicts, seam) === 'hanging') continue;
     const hadRoom = table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]! <= widest;
-    if (blanks[seam]! > 0 && (hasParts || (close.length === 0 && hadRoom)))
-      settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
-    else if (blanks[seam] === 0 && areMeant && verdicts.decision[seam] !== Decision.keep)
-      settle(verdicts, seam, Decision.keep, 'noStops', CERTAINTY);
+    if (blanks[seam]! > 0) {
+      if (!hasStops && (hasParts || (close.length === 0 && hadRoom)))
+        settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
+      continue;
+    }
+    const breaksOff = hasStops && isCut(table, line[seam]!, widest);
+    if (areMeant && !breaksOff && verdicts.decision[seam] !== Decision.keep)
+      settle(verdicts, seam, Decision.keep, 'noStops', hasStops ? CERTAINTY_WITH_STOPS : CERTAINTY);
   }
 }
 
-/** Whether lines without a gap between them leave room for the next word, and are not cut in the middle of a phrase. */
-function endAsMeant(
-  { chars, firstChars, flags }: LineTable,
-  { line }: SeamTable,
-  close: readonly number[],
-  widest: number,
-): boolean {
+/** Whether lines with neither a gap nor a stop behind them leave room for the next word, and are not cut in the middle of a phrase. */
+function endAsMeant(table: LineTable, { line }: SeamTable, open: readonly number[], widest: number): boolean {
+  const { chars, firstChars, flags } = table;
   // Where lines begin with capitals or bullets these tell more.
   const small = line.filter((one) => (flags[one]! & Flag.startsLower) !== 0).length;
   if (small < line.length * SHARE_OF_SMALL) return false;
-  if (close.length < 2 || close.some((seam) => flags[line[seam]!]! & Flag.endsHyphen)) return false;
-  const full = close.filter((seam) => chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest).length;
-  const isCut = (one: number) => chars[one]! >= widest * LONG_ENOUGH && (flags[one]! & Flag.endsFunctionWord) !== 0;
-  const cut = close.filter((seam) => isCut(line[seam]!)).length;
-  return full < close.length * SHARE_OF_FULL && cut < close.length * SHARE_CUT_SHORT;
+  if (open.length < 2 || open.some((seam) => flags[line[seam]!]! & Flag.endsHyphen)) return false;
+  const full = open.filter((seam) => chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest).length;
+  const cut = open.filter((seam) => isCut(table, line[seam]!, widest)).length;
+  return full < open.length * SHARE_OF_FULL && cut < open.length * SHARE_CUT_SHORT;
+}
+
+/** Whether a line breaks off in the middle of a phrase. */
+function isCut({ chars, flags }: LineTable, line: number, widest: number): boolean {
+  return chars[line]! >= widest * LONG_ENOUGH && (flags[line]! & Flag.endsFunctionWord) !== 0;
 }

@@ -46,7 +46,7 @@ import { breakBeforeSpeakers } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
-import { joinCutCapitals, joinWrappedEntries } from './wrapped-entries.ts';
+import { joinCutCapitals, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -115,7 +115,8 @@ export function decideSeams(
   breakAfterHungItems(table, seams, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
-    joinWrappedEntries(table, seams, verdicts);
+    joinWrappedEntries(source, table, seams, verdicts);
+    joinRests(table, seams, verdicts);
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
   }

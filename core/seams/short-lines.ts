@@ -2,7 +2,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { ENDS_INSIDE, ROOM_OF_SHORT, WIDER_THAN_VERSE } from './few-lines.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { roomAt, type Measure } from './room.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 /** Longer texts tell by their own habits what short lines are. */
@@ -17,8 +17,9 @@ const CERTAINTY = 0.8;
  * it is one of a list or an address between paragraphs; several of them are lines of one thing, such as a verse.
  */
 export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
-  const isShortText = seams.count <= MOST_SEAMS && measure.reliability > 0 && measure.unit === 'characters';
-  if (!isShortText || table.captions.found) return;
+  if (seams.count > MOST_SEAMS || table.captions.found) return;
+  if (measure.reliability === 0) breakAfterCaselessHeads(table, seams, verdicts);
+  if (measure.reliability === 0 || measure.unit !== 'characters') return;
   const edge = seams.line.reduce((least, line) => Math.min(least, table.indent[line]!), Infinity);
   for (let first = 0; first < seams.count;) {
     let end = first;
@@ -29,6 +30,20 @@ export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure
       settle(verdicts, seam, isOneThing ? Decision.keep : Decision.break, 'shortLine', CERTAINTY);
     }
     first = Math.max(first + 1, end);
+  }
+}
+
+/**
+ * Where all words are in capitals, or have none, nothing but its length tells the line above a paragraph from one of it; and so few
+ * lines may tell no measure.
+ */
+function breakAfterCaselessHeads({ flags, chars }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  for (const [first, last] of groupsOf(seams)) {
+    const [head, next] = [seams.line[first]!, seams.line[first + 1]!];
+    if (last - first < 2 || verdicts.decision[first] !== Decision.join) continue;
+    const isCaseless = (flags[head]! & flags[next]! & Flag.startsCaseless) !== 0;
+    if (!isCaseless || flags[head]! & ENDS_INSIDE || chars[head]! > chars[next]! * SHARE_OF_HEAD) continue;
+    settle(verdicts, first, Decision.break, 'shortLine', CERTAINTY);
   }
 }
 
@@ -65,6 +80,8 @@ function endsEarly(
   return !isPair || isCouplet(table, seams, seam) || table.chars[before]! < width * SHARE_OF_NAME;
 }
 
+/** Of the line below it, at the most. */
+const SHARE_OF_HEAD = 0.4;
 const SHARE_OF_NAME = 0.25;
 const ROOM_OF_VERSE = 0.25;
 

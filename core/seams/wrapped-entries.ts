@@ -10,6 +10,8 @@ const CERTAINTY = 0.86;
 const CERTAINTY_BY_LETTER = 0.8;
 /** Lines of a group, and of those that begin as an entry does. */
 const FEWEST = 3;
+/** Longer texts tell by their own habits whether lines wrap. */
+const MOST_OF_A_SHORT_TEXT = 60;
 /** In characters: narrower lines tell no width. */
 const NARROWEST = 30;
 const NARROWEST_OF_MARKED = 20;
@@ -20,11 +22,11 @@ const NARROWEST_OF_MARKED = 20;
  * letter, too, small letters say nothing here. Where entries have signs, a line without one goes on the entry before it, if that is
  * full. Linear in the number of lines.
  */
-export function joinWrappedEntries(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function joinWrappedEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
   const groups = [...groupsOf(seams)].filter(([first, last]) => last - first + 1 >= FEWEST);
   joinTitle(table, seams, verdicts);
-  const found = groups.map(([first, last]) => wrapsIn(table, seams, first, last));
+  const found = groups.map(([first, last]) => wrapsIn(source, table, seams, first, last));
   if (found.includes('meant')) return;
   for (const [at, wraps] of found.entries()) {
     const joined =
@@ -53,6 +55,26 @@ function joinTitle(table: LineTable, seams: SeamTable, verdicts: Verdicts): void
     settle(verdicts, 0, Decision.join, 'wrappedEntry', CERTAINTY_BY_LETTER);
 }
 
+/** The last word or two of a message: in characters. */
+const LONGEST_REST = 12;
+const NARROWEST_OF_MESSAGE = 45;
+/** It is asked about: a refrain may be as short. */
+const CERTAINTY_OF_REST = 0.75;
+
+/** A word or two in small letters below the widest line of a short text, the last of its group: the line had no room for them. */
+export function joinRests(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found || seams.count > MOST_OF_A_SHORT_TEXT) return;
+  const widest = widestOf(table, seams.line);
+  if (widest < NARROWEST_OF_MESSAGE) return;
+  for (const [first, last] of groupsOf(seams)) {
+    const [line, rest] = [seams.line[last - 1], seams.line[last]];
+    if (last === first || line === undefined || rest === undefined) continue;
+    const isRest = table.chars[rest]! <= LONGEST_REST && (table.flags[rest]! & Flag.startsLower) !== 0;
+    if (isRest && table.chars[line] === widest && isApart(verdicts, last - 1) && runsOn(table, seams, last - 1))
+      settle(verdicts, last - 1, Decision.join, 'wrappedEntry', CERTAINTY_OF_REST);
+  }
+}
+
 /** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
 export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
@@ -69,7 +91,13 @@ function isApart({ decision }: Verdicts, seam: number): boolean {
 }
 
 /** The seams of a group at which an entry wraps; or that small letters begin lines wherever they are meant to. */
-function wrapsIn(table: LineTable, seams: SeamTable, first: number, last: number): readonly number[] | 'meant' {
+function wrapsIn(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  last: number,
+): readonly number[] | 'meant' {
   const lines = seams.line.subarray(first, last + 1);
   const widest = widestOf(table, lines);
   const marked = lines.filter((line) => (table.flags[line]! & Flag.startsBullet) !== 0).length;
@@ -80,12 +108,17 @@ function wrapsIn(table: LineTable, seams: SeamTable, first: number, last: number
     return widest >= NARROWEST_OF_MARKED && others.every((seam) => isFull(table, seams, seam, widest)) ? others : [];
   }
   const small = Array.from({ length: last - first }, (_, at) => first + at).filter(
-    (seam) => (table.flags[lines[seam + 1 - first]!]! & Flag.startsLower) !== 0 && runsOn(table, seams, seam),
+    (seam) => startsSmall(source, table, seams.line[seam + 1]!) && runsOn(table, seams, seam),
   );
   if (!small.every((seam) => isFull(table, seams, seam, widest))) return 'meant';
   const isProse = lines.every((line) => table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading);
   const entries = lines.length - small.length;
   return widest >= NARROWEST && isProse && entries >= FEWEST ? small : [];
+}
+
+/** What stands in brackets, as the direction of a play, begins in small letters anywhere. */
+function startsSmall(source: string, { flags, from }: LineTable, line: number): boolean {
+  return (flags[line]! & Flag.startsLower) !== 0 && source[from[line]!] !== '(';
 }
 
 /** Whether the line before a seam had no room for the next word. */

@@ -10,6 +10,9 @@ import { Flag, type LineTable } from '../line-table.ts';
 
 const WIDE_SPACES = 3;
 const NARROW_SPACES = 2;
+/** Words so far apart are no justified type; prices and the numbers of pages stand so in a list too. */
+const VERY_WIDE_SPACES = 8;
+const BEGINS_WITH_FIGURE = /^[$€£]? ?-?\d/;
 /** A price, a number, a share. */
 const FIGURE = /^[$€£]? ?-?\d[\d.,]*(?: ?[%€£$])?$/;
 const FEWEST_ROWS = 3;
@@ -27,6 +30,8 @@ interface Row {
   readonly ends: readonly number[];
   /** The column where the last cell ends, if it is a figure. */
   readonly figureEnd: number | undefined;
+  /** The last cell begins with a figure. */
+  readonly endsInFigure: boolean;
   /** The most spaces between two cells. */
   readonly widest: number;
   readonly words: number;
@@ -44,7 +49,8 @@ export function findTables(source: string, table: LineTable): void {
       blanks++;
       continue;
     }
-    const row = kind === LineKind.prose && wide.isIn(table, line) ? readRow(source, table, line) : undefined;
+    const mayBeRow = wide.isIn(table, line) || beginsWithRail(source, table, line);
+    const row = kind === LineKind.prose && mayBeRow ? readRow(source, table, line) : undefined;
     const goesOn = row && rows.length > 0 && blanks <= 1 && sharesColumn(rows.at(-1)!, row);
     if (!goesOn) {
       closeRun(table, rows);
@@ -129,12 +135,21 @@ function hasSameColumns(a: Row, b: Row): boolean {
   return a.starts.every((start) => b.starts.includes(start)) || b.starts.every((start) => a.starts.includes(start));
 }
 
+/** The head of a case at law has its parties before a rail of brackets: ")   No. 12" has an empty cell before it. */
+function beginsWithRail(source: string, { from, indent }: LineTable, line: number): boolean {
+  return source[from[line]!] === ')' && indent[line]! >= VERY_WIDE_SPACES;
+}
+
+function standsFarApart({ widest, endsInFigure }: Row): boolean {
+  return widest >= VERY_WIDE_SPACES && !endsInFigure;
+}
+
 function closeRun(table: LineTable, rows: readonly Row[]): void {
   if (rows.length < FEWEST_NUMERIC_ROWS) return;
   const cells = rows.reduce((sum, row) => sum + row.starts.length + 1, 0);
   const words = rows.reduce((sum, row) => sum + row.words, 0);
   if (words / cells > MOST_WORDS_A_CELL) return;
-  const isWide = rows.every((row) => row.starts.length >= 2);
+  const isWide = rows.every((row) => row.starts.length >= 2 || standsFarApart(row));
   if (rows.length < FEWEST_ROWS && !isWide) return;
   for (const { line } of rows) table.kind[line] = LineKind.tableRow;
 }
@@ -167,6 +182,10 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
   let words = 1;
   let widest = 0;
   let cellFrom = from;
+  if (beginsWithRail(source, table, line)) {
+    starts.push(column);
+    ends.push(column);
+  }
   for (let at = from; at < to;) {
     if (!isSpace(source.charCodeAt(at))) {
       at++;
@@ -189,8 +208,10 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
     starts.push(column);
     ends.push(end);
   }
-  const figureEnd = FIGURE.test(source.slice(cellFrom, to)) ? column : undefined;
-  return starts.length === 0 ? undefined : { line, starts, ends, figureEnd, widest, words };
+  const last = source.slice(cellFrom, to);
+  const figureEnd = FIGURE.test(last) ? column : undefined;
+  const endsInFigure = BEGINS_WITH_FIGURE.test(last);
+  return starts.length === 0 ? undefined : { line, starts, ends, figureEnd, endsInFigure, widest, words };
 }
 
 /** Two rows have a column of words, or of figures, in common. */

@@ -6,6 +6,7 @@ import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
 import { titledHeads } from './titled-heads.ts';
+import { footNumbers } from './foot-numbers.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
 /*
@@ -26,6 +27,13 @@ export function findFurniture(source: string, table: LineTable): void {
   for (const { place, rest } of findPageNumbers(source, table, kept)) {
     table.kind[kept.lines[place]!] = rest === '' ? LineKind.pageNumber : LineKind.runningHead;
     pages.add(place);
+  }
+  if (pages.size === 0) {
+    for (const place of footNumbers(source, table, kept)) {
+      table.kind[kept.lines[place]!] = LineKind.pageNumber;
+      table.removalDoubts.set(kept.lines[place]!, 'lone');
+      pages.add(place);
+    }
   }
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);

@@ -2,6 +2,7 @@ import { LineEnd } from '../../text/line-index.ts';
 import { mostFrequent } from '../../text/most-frequent.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
+import { isFormula } from '../line-form.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 
@@ -58,6 +59,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     }
     if (!goesOn(table, before, after)) continue;
     if (!BREAKS_OFF.test(source[table.to[before]! - 1]!) || !GOES_ON.test(source[table.from[after]!]!)) continue;
+    if (isFormula(textAt(source, table, kept, place))) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
   }

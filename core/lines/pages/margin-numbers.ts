@@ -35,6 +35,8 @@ const FEWEST_LINES = 10;
 const LEAST_SHARE_OF_LINES = 0.8;
 const LEAST_SHARE_OF_NUMBERED = 0.6;
 const LEAST_SHARE_OF_STEPS = 0.7;
+const FIFTH = 5;
+const FEWEST_FIFTHS = 2;
 const FIRST_YEAR = 1000;
 const NEARLY_AS_LONG = 0.75;
 const SHARE_OF_LONG = 0.6;
@@ -112,6 +114,7 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
     else pages.set(start, [numbered]);
   }
   const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
+  if (isEveryFifth(found, lines)) return found;
   // Where more lines have a number than those that count, they have it for reasons of their own: dates, times, a list.
   if (counting.length >= FEWEST && counting.length >= LEAST_SHARE_OF_NUMBERED * found.length) return counting;
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
@@ -119,6 +122,12 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
   // Each page begins with 1, the first perhaps later; the last may be short.
   const anew = [...pages.values()].filter((page, at) => at === 0 || page[0]!.value === 1);
   return countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines) ? anew.flat() : [];
+}
+
+/** In a text of a page at most the only numbers beside its lines are those of its fifth line, its tenth, and so on. */
+function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
+  if (found.length < FEWEST_FIFTHS || found.length !== Math.floor(lines / FIFTH)) return false;
+  return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1);
 }
 
 function countAll(numbered: readonly Numbered[], lines: number): boolean {
