@@ -120,6 +120,8 @@ export function gapBetween(rules: GapRules, seam: number, from: number, to: numb
       // Between two paragraphs an aside is a paragraph of its own.
       pieces.push(asideAt(part.from, part.to, wanted, part.aside));
       wanted = separator;
+    } else if (part.isMark) {
+      pieces.push(verbatim(part.from, part.to));
     } else if (part.pass !== undefined) {
       pieces.push(takenOut(rules, part, part.pass, ''));
     } else {
@@ -180,6 +182,8 @@ interface GapPart {
   /** The pass that takes this part out; undefined for white space. */
   readonly pass?: string;
   readonly aside?: Aside;
+  /** It stays where a paragraph begins with it. */
+  readonly isMark?: boolean;
   /** Why taking it out may be wrong. */
   readonly doubt?: RemovalDoubt;
 }
@@ -219,8 +223,10 @@ function cutAtDroppedLines(rules: GapRules, from: number, to: number, seam: numb
     if (pass !== undefined && table.from[line]! < table.to[line]!)
       push({ from: table.from[line]!, to: table.to[line]!, pass, doubt: removalDoubts.get(line) });
   }
-  if (lastLine < index.count && leadTo[lastLine]! > 0 && index.from[lastLine]! < to)
-    push({ from: index.from[lastLine]!, to, pass: edgePass, doubt: removalDoubts.get(lastLine) });
+  if (lastLine < index.count && leadTo[lastLine]! > 0 && index.from[lastLine]! < to) {
+    const doubt = removalDoubts.get(lastLine);
+    push({ from: index.from[lastLine]!, to, pass: edgePass, doubt, isMark: table.keepsMarks });
+  }
   if (at < to || parts.length === 0) parts.push({ from: at, to });
   return parts;
 }

@@ -58,7 +58,11 @@ describe('the ledger', () => {
   test('can be narrowed to a pass, to doubts, to removed words', () => {
     const cleaning = cleaned();
     expect(all(cleaning, { pass: 'ligatures' }).map(({ source }) => source)).toEqual(['ﬂ']);
-    expect(all(cleaning, { only: 'removed' }).map(({ source }) => source)).toEqual(['[4]', '12']);
+    expect(all(cleaning, { only: 'removed' }).map(({ source }) => source)).toEqual([
+      '18          THE TIDEWRIGHT QUARTERLY',
+      '[4]',
+      '12',
+    ]);
     const doubts = all(cleaning, { only: 'doubts' });
     expect(doubts.find(({ source }) => source === '..')).toMatchObject({ doubt: true, why: 'may-be-ellipsis' });
     expect(all(cleaning, { only: 'by-hand' })).toEqual([]);

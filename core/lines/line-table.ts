@@ -63,6 +63,8 @@ export interface LineTable {
   readonly tailFrom: Uint32Array;
   /** The pass that takes out what stands beside the words. */
   readonly edgePass: 'time-codes' | 'line-numbers' | 'mail-quotes';
+  /** What stands before the words of a line stays there, unless the line is joined to the one before: quotations in Markdown. */
+  readonly keepsMarks: boolean;
   /** The lines that leave without a proof, or lose a time without one, and why they are asked about. */
   readonly removalDoubts: Map<number, RemovalDoubt>;
   /** What the format told of the lines; undefined for plain text. */

@@ -17,7 +17,7 @@ import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
-import { findMailQuotes } from './mail-quotes.ts';
+import { findQuotes } from './quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { workOf } from './pass-fault.ts';
 import { findTables } from './laid-out/table-lines.ts';
@@ -42,12 +42,12 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   const quotes =
     captions.found || !options.mailQuotes
       ? undefined
-      : workOf('mail-quotes', () => findMailQuotes(source, index, from, to));
+      : workOf('mail-quotes', () => findQuotes(source, index, from, to));
   const numbers =
     captions.found || quotes || !options.lineNumbers
       ? undefined
       : workOf('line-numbers', () => findMarginNumbers(source, index, kind));
-  const { leadTo, tailFrom } = numbers ?? { leadTo: quotes ?? captions.leadTo, tailFrom: captions.tailFrom };
+  const { leadTo, tailFrom } = numbers ?? { leadTo: quotes?.leadTo ?? captions.leadTo, tailFrom: captions.tailFrom };
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
@@ -75,6 +75,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     takenBack: new Set<number>(),
     pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
+    keepsMarks: quotes?.keepMarks ?? false,
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);

@@ -1,5 +1,5 @@
 import type { WordIndex } from '../text/word-index.ts';
-import { isCjk, SOFT_HYPHEN } from '../text/characters.ts';
+import { isCjk, isSpace, isUnspaced, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
@@ -13,6 +13,7 @@ import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
+import { breakBeforeHeadwords } from './headwords.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { joinAfterFullLines } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
@@ -111,6 +112,7 @@ export function decideSeams(
   breakBeforeSpeakers(source, table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
+  breakBeforeHeadwords(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
@@ -170,10 +172,16 @@ export function linesWrap({ regions }: SeamDecisions): boolean {
   return regions.some(({ convention }) => convention.wraps);
 }
 
-/** What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and between CJK signs. */
+/**
+ * What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and in scripts that put no space between
+ * words. Of these some put one between phrases, which the line before ends with then.
+ */
 export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {
-  const last = source.charCodeAt(table.to[before]! - 1);
-  if (isCjk(last) && isCjk(source.charCodeAt(table.from[after]!))) return '';
+  const end = table.to[before]!;
+  const last = source.charCodeAt(end - 1);
+  const next = source.charCodeAt(table.from[after]!);
+  if (isCjk(last) && isCjk(next)) return '';
+  if (isUnspaced(last) && isUnspaced(next) && !isSpace(source.charCodeAt(end))) return '';
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';

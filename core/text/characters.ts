@@ -75,6 +75,11 @@ export function isCjk(code: number): boolean {
   );
 }
 
+/** Other scripts that put no space between words, but one between phrases: Thai, Lao, Burmese, Khmer. */
+export function isUnspaced(code: number): boolean {
+  return (code >= 0x0e00 && code <= 0x0eff) || (code >= 0x1000 && code <= 0x109f) || (code >= 0x1780 && code <= 0x17ff);
+}
+
 export function isLower(char: string): boolean {
   const code = char.charCodeAt(0);
   if (char.length === 1 && code < 0x80) return code >= 0x61 && code <= 0x7a;

@@ -66,20 +66,26 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
   return lone.length === 0 || hasStops(table, kept) ? lone : [];
 }
 
+/** A page number at the other edge of the page: "THE MILLS OF THE REACH                  17". */
+const AT_BOTH_EDGES = /^\d{1,3}\s{8,}\p{Lu}{2}|\p{Lu}{2}\s{8,}\d{1,3}$/u;
+
 /**
- * Whether the first line is the head of a page that was copied from its top: a number set apart from its words, or both from the
- * text, and a sentence that goes on.
+ * Whether the first line is the head of a page that was copied from its top: a number at the other edge of the page, or one set apart
+ * from its words, or both from the text, and a sentence that goes on.
  */
 function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
   const [line, after] = kept.lines;
-  if (line === undefined || after === undefined || !(table.flags[after]! & Flag.startsLower)) return false;
+  if (line === undefined || after === undefined) return false;
   const text = textAt(source, table, kept, 0);
+  if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
+  if (isDropped(table.kind[line]!)) return false;
+  if (AT_BOTH_EDGES.test(text) && NUMBERED_HEAD.test(text)) return standsApart(table, line, after, 0);
+  if (!(table.flags[after]! & Flag.startsLower)) return false;
   const head = text.replace(/\s+/g, ' ');
   // Old print ends its heads with a stop.
   const stop = /\p{Ll}/u.test(text) ? 0 : Flag.endsStop;
   if (!mayStandAlone(table, line, text.slice(0, 12), head.length, stop)) return false;
   if (!readPageLabel(stop ? head.replace(/\.$/, '') : head)) return false;
-  if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
   return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
 }
 

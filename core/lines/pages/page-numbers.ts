@@ -43,7 +43,8 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   if (end && chain.length > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
   const bare = candidates.filter(({ rest }) => rest === '');
   const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
-  for (const candidate of [...numbersInSentences(bare), ...onlyOneOfTheirSigns(bare, signsOf)]) accepted.add(candidate);
+  for (const candidate of [...numbersInSentences(bare, kept), ...onlyOneOfTheirSigns(bare, signsOf)])
+    accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
   return [...accepted];
 }
@@ -78,10 +79,11 @@ function provedChain(
 
 /**
  * Bare numbers that are told by where they stand: at a page break, or in a sentence. Behind the notes of a page, and before all words,
- * it takes a kin: the number before or after that cuts a sentence too.
+ * it takes a kin: the number before or after that cuts a sentence too, or ends the text.
  */
-function numbersInSentences(bare: readonly PageNumber[]): PageNumber[] {
-  const cutting = bare.filter((page) => page.cutsSentence);
+function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageNumber[] {
+  const isLast = ({ place }: PageNumber) => place === kept.lines.length - 1;
+  const cutting = bare.filter((page) => page.cutsSentence ?? isLast(page));
   const kin = cutting.filter(
     ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );

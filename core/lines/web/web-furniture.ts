@@ -1,10 +1,10 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { isButtonLabel, leadsElsewhere, readWebLabel, type WebLabel } from './web-labels.ts';
+import { isButtonLabel, isButton, leadsElsewhere, readWebLabel, type WebLabel } from './web-labels.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
- * page: each line a whole paragraph, and several labels among them.
+ * page: each line a whole paragraph, and several labels among them; or, where lines are short or wrapped, many.
  */
 
 /** In characters: a line as long as this holds a paragraph, a line longer than the second that ends a sentence is prose. */
@@ -16,7 +16,7 @@ const LONGEST_LABEL = 160;
 
 /** Sets the kind of labels, and of the links that follow the last prose. */
 export function findWebFurniture(source: string, table: LineTable): void {
-  if (!standsInLongLines(table)) return dropButtons(source, table);
+  if (!standsInLongLines(table) && !hasManyLabels(source, table)) return dropButtons(source, table);
   const found = findLabels(source, table);
   dropMenuAtHead(source, table);
   // Whose the rights are stands in books as well, and so does "Contents" above "Index".
@@ -28,6 +28,20 @@ export function findWebFurniture(source: string, table: LineTable): void {
   const tail = found.labels.find((line) => line > found.lastProse);
   if (tail !== undefined) dropTail(source, table, tail);
   else dropListOfLinks(source, table, found.lastProse);
+}
+
+const FEWEST_IN_SHORT_LINES = 4;
+/** Longer texts are books. */
+const MOST_LINES_OF_A_PAGE = 1_000;
+
+/** Lines that only web pages have, in a text that is no longer than a page. */
+function hasManyLabels(source: string, table: LineTable): boolean {
+  const { count } = table.index;
+  if (count > MOST_LINES_OF_A_PAGE) return false;
+  const isLabel = (line: number) => table.kind[line] === LineKind.prose && labelAt(source, table, line) === 'sure';
+  let labels = 0;
+  for (let line = 0; line < count && labels < FEWEST_IN_SHORT_LINES; line++) if (isLabel(line)) labels++;
+  return labels >= FEWEST_IN_SHORT_LINES;
 }
 
 interface Labels {
@@ -131,14 +145,17 @@ function dropCompany(source: string, table: LineTable): void {
   }
 }
 
-/** Links to other articles between paragraphs; whoever pasted the page is asked. */
+/** Links to other articles between paragraphs, and buttons; whoever pasted the page is asked. */
 function dropLinks(source: string, table: LineTable): void {
   const { count } = table.index;
-  const isOpen = (line: number) => line < 0 || line >= count || !isKept(table.kind[line]!);
+  const { kind, flags } = table;
+  const isOpen = (line: number) => line < 0 || line >= count || !isKept(kind[line]!);
   for (let line = 0; line < count; line++) {
-    if (table.kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_LABEL) continue;
-    if (!isOpen(line - 1) || !isOpen(line + 1)) continue;
-    if (!leadsElsewhere(source.slice(table.from[line], table.to[line]))) continue;
+    if (kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_LABEL) continue;
+    const isAfterEnd = isOpen(line - 1) || (flags[line - 1]! & Flag.endsStop) !== 0;
+    const isBeforeStart = isOpen(line + 1) || (flags[line + 1]! & Flag.startsLower) === 0;
+    const text = source.slice(table.from[line], table.to[line]);
+    if (!isButton(text) && !(isAfterEnd && isBeforeStart && leadsElsewhere(text))) continue;
     table.kind[line] = LineKind.webLabel;
     table.removalDoubts.set(line, 'company');
   }
@@ -216,5 +233,6 @@ function labelAt(source: string, table: LineTable, line: number): WebLabel {
 
 function isProse(table: LineTable, line: number): boolean {
   if (table.chars[line]! >= LONG_LINE) return true;
-  return table.chars[line]! >= SHORTEST_PROSE && (table.flags[line]! & (Flag.endsStop | Flag.endsColon)) !== 0;
+  const runsOn = Flag.startsLower | Flag.endsStop | Flag.endsColon | Flag.endsComma;
+  return table.chars[line]! >= SHORTEST_PROSE && (table.flags[line]! & runsOn) !== 0;
 }

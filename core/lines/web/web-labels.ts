@@ -37,6 +37,11 @@ const MENU_WORDS = toSet(`
   inicio|menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|véase también|comentarios|siguiente|anterior|índice|contenido|privacidad|accesibilidad|responder|compartir|editar|publicidad|anuncio
 `);
 
+/** Of these, what no heading says: buttons, wherever they stand on a page. */
+const ACTIONS = toSet(`
+  share|save|print|listen|reply|like|follow|download|teilen|antworten|anzeige|drucken|partager|répondre|publicité|imprimer|compartir|responder|publicidad|imprimir
+`);
+
 function toSet(list: string): ReadonlySet<string> {
   return new Set(list.trim().split(/\s*[|\n]\s*/));
 }
@@ -107,6 +112,11 @@ const LEADS_ELSEWHERE =
 
 export function leadsElsewhere(line: string): boolean {
   return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));
+}
+
+/** Whether a line of a page is nothing but the word on a button. */
+export function isButton(line: string): boolean {
+  return ACTIONS.has(line.toLowerCase());
 }
 
 const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;

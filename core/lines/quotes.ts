@@ -5,17 +5,19 @@ const LONGEST_MARK = 40;
 /** Where all marks are this one, they are the prompt of a program. */
 const PROMPT = '>>> ';
 
+/** The lines that begin with marks of quotation. */
+export interface Quotes {
+  /** Where the words begin on such a line; 0 for others. */
+  readonly leadTo: Uint32Array;
+  /** Each quoted paragraph keeps its mark, as Markdown has it. */
+  readonly keepMarks: boolean;
+}
+
 /**
- * Where the words begin on lines that a mail program quoted with "> ", 0 for other lines; undefined where none are. A single
- * line that begins so may be anything: two in a row are a quotation, and where there is one, single lines are too. [from, to) are
- * the words of each line.
+ * Lines that a mail program quoted with "> ", or Markdown; undefined where none are. A single line that begins so may be anything: two
+ * in a row are a quotation, and where there is one, single lines are too. [from, to) are the words of each line.
  */
-export function findMailQuotes(
-  source: string,
-  index: LineIndex,
-  from: Uint32Array,
-  to: Uint32Array,
-): Uint32Array | undefined {
+export function findQuotes(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): Quotes | undefined {
   let before = 0;
   let hasTwo = false;
   const marks: (readonly [line: number, length: number])[] = [];
@@ -31,7 +33,28 @@ export function findMailQuotes(
   const leadTo = new Uint32Array(index.count);
   for (const [line, length] of marks) leadTo[line] = index.from[line]! + length;
   keepComparisons(source, leadTo);
-  return leadTo;
+  return { leadTo, keepMarks: isMarkdown(source, index, from, to) };
+}
+
+const HEADING = /^#{1,6} \S/;
+const FENCE = /^(?:```|~~~)/;
+const DELIMITERS = /^\|?(?: ?:?-{3,}:? ?\|)+ ?:?-*:? ?\|?$/;
+/** "On 4 March 2025, Ansgar wrote:", above what was quoted. */
+const ATTRIBUTION = /[@\d].*:$/;
+const LONGEST_LOOKED_AT = 120;
+
+/** Whether a heading, a fence or a table tells Markdown, where nobody wrote a mail. */
+function isMarkdown(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): boolean {
+  let hasMarkdown = false;
+  for (let line = 0; line < index.count; line++) {
+    if (to[line]! - from[line]! > LONGEST_LOOKED_AT) continue;
+    const first = source[from[line]!];
+    if (first === '#' || first === '`' || first === '~' || first === '|') {
+      const text = source.slice(from[line], to[line]);
+      hasMarkdown ||= HEADING.test(text) || FENCE.test(text) || DELIMITERS.test(text);
+    } else if (source[to[line]! - 1] === ':' && ATTRIBUTION.test(source.slice(from[line], to[line]))) return false;
+  }
+  return hasMarkdown;
 }
 
 /** "> 40 kg": where figures follow each mark of a row of lines, it says "more than". */
