@@ -6,7 +6,8 @@ import { Flag, type LineTable } from './line-table.ts';
 const LONGEST = 90;
 /** Behind the word for a part of a work. */
 const PART_NUMBER = /^\s+(?:[ivxlc]+|\d+|one|two|three|four|five|six|seven|eight|nine|ten)\b[^,;]*$/i;
-const NUMBERED = /^(?:\d{1,2}(?:\.\d{1,2}){1,4}\.?|§ ?\d+)\s+\p{Lu}/u;
+/** Scripts without capitals: a clause that is numbered so is longer. */
+const NUMBERED = /^(?:\d{1,2}(?:\.\d{1,2}){1,4}\.?|§ ?\d+)\s+(?:\p{Lu}|\p{Lo}.{0,30}$)/u;
 
 /** Whether a line by its own form is a heading: underlined, named ("Chapter IV"), numbered ("4.1. Mailing"), or all capitals. */
 export function isHeading(source: string, table: LineTable, line: number): boolean {

@@ -75,8 +75,9 @@ export function settleWithoutStops(source: string, table: LineTable, seams: Seam
       continue;
     }
     const breaksOff = hasStops && isCut(table, line[seam]!, widest);
-    if (areMeant && !breaksOff && verdicts.decision[seam] !== Decision.keep)
-      settle(verdicts, seam, Decision.keep, 'noStops', hasStops ? CERTAINTY_WITH_STOPS : CERTAINTY);
+    if (!areMeant || breaksOff || verdicts.decision[seam] === Decision.keep) continue;
+    if (hasStops) settle(verdicts, seam, Decision.keep, 'noCapitals', CERTAINTY_WITH_STOPS);
+    else settle(verdicts, seam, Decision.keep, 'noStops', CERTAINTY);
   }
 }
 

@@ -27,10 +27,23 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
     if (isProse && verdicts.decision[seam] === Decision.join && isSetIn(seam + 1) && !isSetIn(seam))
       settle(verdicts, seam, Decision.break, 'wideSpace', CERTAINTY);
   }
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (verdicts.decision[seam] === Decision.join && isBetweenSpeeches(source, table, seams, seam))
+      settle(verdicts, seam, Decision.break, 'speechEnd', CERTAINTY);
+  }
   for (const [first, last] of groupsOf(seams)) {
     if (last > first && isVerse(source, table, seams.line.subarray(first, last + 1)))
       for (let seam = first; seam < last; seam++) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
   }
+}
+
+const CLOSED = /^[」』）]{1,2}$/;
+
+/** A bracket that had no room in the line before it stands alone, and what the next person says begins. */
+function isBetweenSpeeches(source: string, { from, to }: LineTable, { line }: SeamTable, seam: number): boolean {
+  const one = line[seam]!;
+  if (to[one]! - from[one]! > 2 || !'「『（'.includes(source[from[line[seam + 1]!]!]!)) return false;
+  return CLOSED.test(source.slice(from[one], to[one]));
 }
 
 /** More lines have a measure. */

@@ -71,6 +71,8 @@ function endOfPieces(table: LineTable, seams: SeamTable, measure: Measure, start
     if (measure.looseRun[seam]! > 1) return start;
     if (seams.blanks[seam] || seams.turn[seam] || roomAt(table, seams, measure, seam) <= 0) return start;
     const next = seams.line[seam + 1]!;
+    // Where no space parts words there is none to be wide.
+    if (table.flags[seams.line[seam]!]! & Flag.endsCjk && table.flags[next]! & Flag.startsCjk) return start;
     if (table.kind[next] !== LineKind.prose || table.flags[next]! & Flag.startsMarker) return start;
     width += SPACE + fillOf(table, measure, seam, next);
     if (width >= NARROWEST && width <= WIDEST) return seam + 1;

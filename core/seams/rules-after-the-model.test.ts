@@ -255,3 +255,10 @@ describe('lines that a list or a poem goes on in', () => {
     expect(decisionsOf(lines.join('\n'))).toBe(wanted);
   });
 });
+
+test('a bracket that had a line of its own ends what was said', () => {
+  const source =
+    '「船がここに来たのも、この港の粉を島まで運ぶ為のようだ。\n」\n「私たちは潮が来るまで、門を直すのを手伝います。\n」\n「それで、島まで行く事ができるのですか？」\n';
+  const decided = decisionsOf(source);
+  expect([decided[1], decided[3]]).toEqual(['/', '/']);
+});

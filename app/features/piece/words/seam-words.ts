@@ -143,6 +143,8 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'this text has one word to a line',
   },
   noStops: { apart: 'this text has no full stops, so only gaps and line lengths tell', on: '' },
+  noCapitals: { apart: 'sentences have no capitals here, so only gaps and line lengths tell', on: '' },
+  speechEnd: { apart: 'the bracket above closes a speech, and another begins', on: '' },
   markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
