@@ -31,6 +31,7 @@ export const doubledSpaces = {
       after: 'Mrs. Pell came.  “So,” she said.  It was J. R. Averill, etc. at noon.',
       settings: { sentence: 'two' },
     },
+    { before: 'T H E  T I D E  turns.', after: 'T H E  T I D E turns.' },
     {
       before: 'It  turns.  It waits. It falls.',
       after: 'It turns.  It waits. It falls.',
@@ -39,11 +40,23 @@ export const doubledSpaces = {
   ],
   signs: ({ sentence }) => (sentence === 'one' ? Sign.spaceThenSpace : 0),
   find: ({ text }, _context, { sentence }) => {
-    if (sentence === 'one') return text.includes('  ') ? replaceMatches(text, / {2,}/g, () => ' ') : [];
-    return replaceMatches(text, SENTENCE_GAP, ([spaces, word, gap]) => {
+    if (!text.includes('  ') && sentence === 'one') return [];
+    if (sentence === 'one')
+      return replaceMatches(text, / {2,}/g, (match) => (isBetweenSpacedLetters(text, match) ? undefined : ' '));
+    return replaceMatches(text, SENTENCE_GAP, (match) => {
+      if (isBetweenSpacedLetters(text, match)) return undefined;
+      const [spaces, word, gap] = match;
       const isInside = gap === undefined || (word !== undefined && (isAbbreviation(word) || /^\p{Lu}$/u.test(word)));
       if (isInside) return ' ';
       return sentence === 'two' || spaces.length > 1 ? '  ' : ' ';
     });
   },
 } as const satisfies InlinePass;
+
+/** "A R T I C L E  I N F O": between letters that are spaced out the wider gap parts the words. */
+function isBetweenSpacedLetters(text: string, { 0: spaces, index }: RegExpExecArray): boolean {
+  const end = index + spaces.length;
+  return (
+    /(?:^|\s)\p{L}$/u.test(text.slice(Math.max(0, index - 2), index)) && /^\p{L} (?! )/u.test(text.slice(end, end + 3))
+  );
+}

@@ -18,12 +18,14 @@ const LONGEST_TITLE = 48;
 const SHORTEST_TITLE = 20;
 /** Before a title there may be a name or a date. */
 const BLOCKS_LOOKED_AT = 3;
+/** Of a heading or a quotation in Markdown. */
+const MARKDOWN_MARK = /^(?:#{1,6}|>) +/;
 
 /** A title for the piece: the heading that it begins with, or else its first words. Empty for an empty text. */
 export function suggestTitle({ source, blocks }: Cleaning): string {
   const first = blocks.slice(0, BLOCKS_LOOKED_AT).find(({ kind }) => kind === 'heading') ?? blocks[0];
   if (!first) return '';
-  const text = textOfPieces(source, first.pieces).split('\n')[0]!.trim();
+  const text = textOfPieces(source, first.pieces).split('\n')[0]!.replace(MARKDOWN_MARK, '').trim();
   if (text.length <= LONGEST_TITLE) return text;
   const cut = text.lastIndexOf(' ', LONGEST_TITLE);
   return `${text.slice(0, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;

@@ -15,7 +15,7 @@ import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakBeforeHeadwords } from './headwords.ts';
 import { breakAtBlockTags } from './block-tags.ts';
-import { joinAfterFullLines } from './full-lines.ts';
+import { joinAfterFullLines, joinSpacedLines } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
@@ -101,6 +101,7 @@ export function decideSeams(
   const look = decideByEvidence(regions, verdicts);
   breakAfterShortLines(table, seams, measure, verdicts);
   joinAfterFullLines(table, seams, measure, verdicts);
+  joinSpacedLines(table, seams, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
   keepRhymedLines(source, table, seams, verdicts);
   settleCjkLines(source, table, seams, verdicts);

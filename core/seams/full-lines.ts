@@ -1,6 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
-import { roomAt, type Measure } from './room.ts';
+import { roomAt, widestOf, type Measure } from './room.ts';
+import { runsOn } from './runs-on.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -39,6 +40,33 @@ export function joinAfterFullLines(table: LineTable, seams: SeamTable, measure: 
   }
   if (groups < FEWEST_GROUPS || !wraps) return;
   for (const seam of wavering) settle(verdicts, seam, Decision.join, 'gapByCustom', CERTAINTY);
+}
+
+/** In characters. */
+const NARROWEST = 40;
+const FEWEST_SPACED = 2;
+/** It is asked about: verse may be spaced so. */
+const CERTAINTY_OF_SPACED = 0.8;
+
+/**
+ * In a short text with a blank line after every line these part nothing, if each line before a small letter is full where nothing ends:
+ * such lines go on.
+ */
+export function joinSpacedLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
+  if (count > MOST_SEAMS || closest === 0 || closest === Infinity || table.captions.found || table.layout) return;
+  const widest = widestOf(table, line);
+  if (widest < NARROWEST) return;
+  const goesOn = (seam: number) =>
+    blanks[seam] === closest && (table.flags[line[seam + 1]!]! & Flag.startsLower) !== 0 && runsOn(table, seams, seam);
+  const isFull = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]! > widest;
+  const going = Array.from({ length: count }, (_, seam) => seam).filter(goesOn);
+  if (going.length < FEWEST_SPACED || !going.every(isFull)) return;
+  for (const seam of going) {
+    if (verdicts.decision[seam] === Decision.break && settlerOf(verdicts, seam) === 'evidence')
+      settle(verdicts, seam, Decision.join, 'spacedLine', CERTAINTY_OF_SPACED);
+  }
 }
 
 /** An item, speech after a dash, or a line that steps in. */

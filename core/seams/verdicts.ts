@@ -20,6 +20,7 @@ export const SETTLERS = [
   'salutation',
   'gapWithRoom',
   'gapByCustom',
+  'spacedLine',
   'displayed',
   'bracket',
   'speechBlock',

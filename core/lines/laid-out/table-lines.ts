@@ -144,6 +144,12 @@ function hasSameColumns(a: Row, b: Row): boolean {
   return a.starts.every((start) => b.starts.includes(start)) || b.starts.every((start) => a.starts.includes(start));
 }
 
+/** A line beside two rows that begins where their second cells do is the rest of an entry: they are entries too. */
+function isBesideRest({ kind, indent }: LineTable, rows: readonly Row[]): boolean {
+  const isRest = (line: number, column: number) => kind[line] === LineKind.prose && indent[line] === column;
+  return isRest(rows[0]!.line - 1, rows[0]!.starts[0]!) || isRest(rows.at(-1)!.line + 1, rows.at(-1)!.starts[0]!);
+}
+
 /** The head of a case at law has its parties before a rail of brackets: ")   No. 12" has an empty cell before it. */
 function beginsWithRail(source: string, { from, indent }: LineTable, line: number): boolean {
   return source[from[line]!] === ')' && indent[line]! >= VERY_WIDE_SPACES;
@@ -159,7 +165,7 @@ function closeRun(table: LineTable, rows: readonly Row[]): void {
   const words = rows.reduce((sum, row) => sum + row.words, 0);
   if (words / cells > MOST_WORDS_A_CELL) return;
   const isWide = rows.every((row) => row.starts.length >= 2 || standsFarApart(row));
-  if (rows.length < FEWEST_ROWS && !isWide) return;
+  if (rows.length < FEWEST_ROWS && (!isWide || isBesideRest(table, rows))) return;
   for (const { line } of rows) table.kind[line] = LineKind.tableRow;
 }
 

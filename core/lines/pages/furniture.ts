@@ -6,6 +6,7 @@ import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
 import { titledHeads } from './titled-heads.ts';
+import { dropCatchwords } from './catchwords.ts';
 import { footNumbers } from './foot-numbers.ts';
 import { findPageNumbers } from './page-numbers.ts';
 
@@ -38,6 +39,7 @@ export function findFurniture(source: string, table: LineTable): void {
   for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
   for (const place of titledHeads(source, table, kept)) dropHead(table, kept, place);
+  dropCatchwords(source, table, kept);
   dropLoneHeads(source, table, kept);
 }
 

@@ -132,6 +132,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     apart: 'a blank line stands here, as between the other paragraphs',
     on: 'the line is full, and other paragraphs have a blank line between them',
   },
+  spacedLine: { apart: '', on: 'a blank line follows every line here, and this one had no room for the next word' },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
   displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {
