@@ -5,7 +5,8 @@ export const mailQuotes = {
   works: 'lines',
   id: 'mail-quotes',
   title: 'Email quote marks',
-  summary: 'Takes out the “> ” that mail programs put before quoted lines.',
+  summary:
+    'Takes out the “> ” that mail programs put before quoted lines; in Markdown each quoted paragraph keeps one.',
   done: ['quoting mark dropped', 'quoting marks dropped'],
   group: 'lines',
   onByDefault: true,
@@ -14,6 +15,10 @@ export const mailQuotes = {
     {
       before: '> The ferry leaves at noon, and\n> the bell rings twice.\n>\n> Bring oars.',
       after: 'The ferry leaves at noon, and the bell rings twice.\n\nBring oars.',
+    },
+    {
+      before: '# Rules\n\n> The ferry leaves at noon, and\n> the bell rings twice.',
+      after: '# Rules\n\n> The ferry leaves at noon, and the bell rings twice.',
     },
     { before: 'The pond is > 3 m deep.\n\n> So they say.', after: 'The pond is > 3 m deep.\n\n> So they say.' },
   ],
