@@ -64,7 +64,7 @@ describe('a pass that fails is left out, and the rest is done', () => {
 const OF_LINES: readonly (readonly [pass: PassId, file: string, name: string, text: string])[] = [
   ['rules', 'lines/line-form.ts', 'isRule', SAMPLE],
   ['stray-tags', 'lines/line-form.ts', 'isEmptyMarkup', SAMPLE],
-  ['mail-quotes', 'lines/mail-quotes.ts', 'findMailQuotes', SAMPLE],
+  ['mail-quotes', 'lines/quotes.ts', 'findQuotes', SAMPLE],
   ['line-numbers', 'lines/pages/margin-numbers.ts', 'findMarginNumbers', SAMPLE],
   ['page-furniture', 'lines/pages/furniture.ts', 'findFurniture', SAMPLE],
   ['web-labels', 'lines/web/web-furniture.ts', 'findWebFurniture', SAMPLE],
