@@ -42,6 +42,7 @@ export const pieceSchema = object({
   piece: object({
     id: string().min(1).max(100).required(),
     title: string().defined(),
+    opening: string().optional(),
     createdAt: time,
     changedAt: time,
     at: count.required(),

@@ -7,6 +7,8 @@ export interface PieceRecord {
   readonly id: string;
   /** Empty until the person or the first cleaning gives one. */
   readonly title: string;
+  /** The first words of its text. */
+  readonly opening?: string;
   readonly createdAt: number;
   readonly changedAt: number;
   /** Set while the piece is deleted but can still be taken back. */

@@ -36,6 +36,16 @@ describe('pieces', () => {
     expect(stored.history).toEqual({ steps: [], at: 0 });
   });
 
+  test.each([
+    ['\ufeff\n  12\n  The tide\tfell.\nIt rose.', 'The tide fell.'],
+    ['1\n00:00:01,000 --> 00:00:02,000\nYou begin', 'You begin'],
+    [`${'a'.repeat(47)}\u{1f30a}b`, 'a'.repeat(47)],
+    ['12 - 14\n\n', ''],
+  ])('%j is known by its first words before it has a title', async (source, opening) => {
+    const { piece } = await loadPiece(await createPiece({ source }, '', 1, db), db);
+    expect(piece).toMatchObject({ title: '', opening });
+  });
+
   test('what is being typed comes back until it is a step, and goes with its piece', async () => {
     const id = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
     const typing = { row: 0, text: 'The tide fell at noon.', was: 'The tide fell.' };

@@ -12,6 +12,7 @@ import {
   type Offer,
   type Typing,
 } from './notes.ts';
+import { openingOf } from './opening.ts';
 import { isKnownStep, readPieceRows, type UnreadablePiece } from './read-rows.ts';
 import { listVersions } from './versions.ts';
 
@@ -62,7 +63,15 @@ export function createPiece(
   const steps: Step[] = outcome
     ? [{ kind: 'restore', name: RECORDED, ...outcome }]
     : [...(begun ? [{ kind: 'use-style' as const, ...begun }] : []), ...(settled ? [settled] : [])];
-  const piece: PieceRecord = { id, title, createdAt: now, changedAt: now, at: steps.length, stepCount: steps.length };
+  const piece: PieceRecord = {
+    id,
+    title,
+    opening: openingOf(text.source),
+    createdAt: now,
+    changedAt: now,
+    at: steps.length,
+    stepCount: steps.length,
+  };
   const stored = storing(db, () =>
     db.transaction('rw', db.pieces, db.texts, db.steps, async () => {
       await db.pieces.add(piece);

@@ -23,6 +23,7 @@ export async function readPieceRows(
   const schema = object({
     id: string().required(),
     title: string().defined(),
+    opening: string(),
     createdAt: time,
     changedAt: time,
     deletedAt: number(),

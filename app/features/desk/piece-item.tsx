@@ -6,6 +6,7 @@ import type { PieceRecord } from '../../../storage/db.ts';
 import { whenWords } from '../../ui/moments.ts';
 import { QuietButton } from '../../ui/buttons.tsx';
 import { KIND_WORDS } from '../source-kind.ts';
+import { nameOf } from './piece-name.ts';
 
 interface PieceItemProps {
   readonly piece: PieceRecord;
@@ -21,7 +22,7 @@ const SETTLED_AFTER = 1000;
 /** One piece on the desk: open it, rename it, delete it. */
 export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
   const [isRenaming, setRenaming] = useState(false);
-  const name = piece.title || 'Untitled';
+  const name = nameOf(piece);
   const renamer = useRef<HTMLButtonElement>(null);
   const isBack = useRef(false);
   // With its new title the piece is the newest of the list: once it stands there, or at once where it has none.

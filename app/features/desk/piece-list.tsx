@@ -10,6 +10,7 @@ import { toast } from '../../ui/toasts.tsx';
 import type { Taken } from '../../incoming/handover.ts';
 import type { DeskData } from './desk-actions.ts';
 import { PieceItem } from './piece-item.tsx';
+import { nameOf } from './piece-name.ts';
 
 const SEARCH_FROM = 8;
 /** So many are listed at first, and with each press on more. */
@@ -29,14 +30,14 @@ export function PieceList({ pieces, unreadable, now, children }: PieceListProps)
   const remove = (piece: PieceRecord) => {
     say('delete', piece.id);
     toast({
-      text: `“${piece.title || 'Untitled'}” deleted`,
+      text: `“${nameOf(piece)}” deleted`,
       action: { label: 'Undo', run: () => say('restore', piece.id) },
     });
   };
   const [listed, setListed] = useState(A_PAGE);
   const list = useRef<HTMLUListElement>(null);
   useOneStop(list);
-  const shown = pieces.filter((piece) => piece.title.toLowerCase().includes(query.toLowerCase()));
+  const shown = pieces.filter((piece) => nameOf(piece).toLowerCase().includes(query.toLowerCase()));
   return (
     <Section aria-labelledby="pieces-title">
       <Head>
