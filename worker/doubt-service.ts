@@ -8,18 +8,18 @@ export function doubtService(session: Session): DoubtService {
     chooseDoubt(session.now().cleaning, doubts, order, putOff);
   return {
     ask: (order, putOff) => choose(order, putOff),
-    answer(key, answer, alike, order, putOff) {
+    answer(key, answer, alike, order, putOff, answered) {
       const doubts = session.doubts();
       const one = doubts.find((doubt) => doubt.key === key);
       const meant = doubts.filter((doubt) => doubt === one || (alike && doubt.alike === one?.alike));
-      const gone = new Set(meant);
+      const gone = new Set([...answered, ...meant.map((doubt) => doubt.key)]);
       return {
         step: stepForAnswer(session.now().cleaning, meant, answer),
         settled: meant.map((doubt) => doubt.key),
         next: choose(
           order,
           putOff,
-          doubts.filter((doubt) => !gone.has(doubt)),
+          doubts.filter((doubt) => !gone.has(doubt.key)),
         ),
       };
     },

@@ -178,8 +178,18 @@ export interface CleaningService {
 export interface DoubtService {
   /** The doubt to be asked about now: of those that are not put off the first, or the hardest; put-off ones come last. */
   ask(order: DoubtOrder, putOff: readonly string[]): NextDoubt;
-  /** The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. */
-  answer(key: string, answer: Answer, alike: boolean, order: DoubtOrder, putOff: readonly string[]): Answered;
+  /**
+   * The step that answers one doubt by its key, or all that are alike; and the doubt that comes after it. `answered` are those that were
+   * answered before, and that the cleaning may not know to be settled: they are neither asked about nor counted.
+   */
+  answer(
+    key: string,
+    answer: Answer,
+    alike: boolean,
+    order: DoubtOrder,
+    putOff: readonly string[],
+    answered: readonly string[],
+  ): Answered;
 }
 
 export interface FindingsService {

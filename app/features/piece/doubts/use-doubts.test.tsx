@@ -29,21 +29,33 @@ function start(keys: readonly string[], lost: readonly GivenAnswer[] = []) {
   const held: (() => void)[] = [];
   let isSlow = false;
   let isBehind = false;
-  const next = (putOff: readonly string[]): NextDoubt => {
-    const first = open.filter((key) => !putOff.includes(key));
-    const [key, ...following] = first.length > 0 ? first : open;
+  const next = (putOff: readonly string[], answered: readonly string[] = []): NextDoubt => {
+    const asked = open.filter((key) => !answered.includes(key));
+    const first = asked.filter((key) => !putOff.includes(key));
+    const [key, ...following] = first.length > 0 ? first : asked;
     return {
-      left: open.length,
+      left: asked.length,
       following: following.map((one) => viewOf(one)),
       ...(key !== undefined && { view: viewOf(key) }),
     };
   };
   const answer = jest.fn(
-    async (key: string, _answer: Answer, _alike: boolean, _order: string, putOff: readonly string[]) => {
+    async (
+      key: string,
+      _answer: Answer,
+      _alike: boolean,
+      _order: string,
+      putOff: readonly string[],
+      answered: readonly string[],
+    ) => {
       if (isSlow) await new Promise<void>((resolve) => held.push(resolve));
       const isOpen = open.includes(key);
       if (!isBehind) open = open.filter((other) => other !== key);
-      return { step: isOpen ? stepOf(key) : undefined, settled: isOpen ? [key] : [], next: next(putOff) };
+      return {
+        step: isOpen ? stepOf(key) : undefined,
+        settled: isOpen ? [key] : [],
+        next: next(putOff, [...answered, key]),
+      };
     },
   );
   const doubts = { ask: async (_order: string, putOff: readonly string[]) => next(putOff), answer };

@@ -76,7 +76,8 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
       const { view: asked, following = [], left = 0 } = shown.current ?? {};
       const key = asked?.doubt.key;
       if (key === undefined || onTheWay.current.includes(key) || settled.current.includes(key)) return;
-      const known = [...later, ...settled.current, ...onTheWay.current];
+      const before = [...settled.current, ...onTheWay.current];
+      const known = [...later, ...before];
       onTheWay.current = [...onTheWay.current, key];
       setFollows(true);
       // Where it cannot be kept, the step that follows says so.
@@ -88,11 +89,12 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
         shown.current = { left: left - 1, view: upcoming, following: rest };
         setNext(shown.current);
       }
-      const taken = client.doubts.answer(key, given, alike, order, known).then(
+      const taken = client.doubts.answer(key, given, alike, order, later, before).then(
         (result) => {
           onTheWay.current = onTheWay.current.filter((other) => other !== key);
+          const since = settled.current.filter((other) => !before.includes(other));
           settled.current = [...settled.current, ...result.settled];
-          if (onTheWay.current.length === 0) setNext(openOf(result.next, settled.current));
+          if (onTheWay.current.length === 0) setNext(openOf(result.next, since));
           if (result.step) take(result.step);
           answered(key);
         },
@@ -129,8 +131,8 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
 }
 
 /**
- * What is left of the doubts that the worker holds: those that were not settled. It drops settled ones once it has cleaned with
- * them, so its own count may hold some of them or none; it is never taken for less than what is seen to be open.
+ * What is left of the doubts that the worker holds: those that were not settled by an answer for all alike that it did not know of. It
+ * may have dropped them already; what is left is never taken for less than what is seen to be open.
  */
 function openOf({ left, view, following }: NextDoubt, settled: readonly string[]): NextDoubt {
   const [first, ...rest] = [...(view ? [view] : []), ...following].filter(({ doubt }) => !settled.includes(doubt.key));

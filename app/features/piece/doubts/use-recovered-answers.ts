@@ -11,7 +11,7 @@ export function useRecoveredAnswers(piece: Pick<PieceView, 'ready' | 'decisions'
     const answers = lost.takeAnswers();
     const recover = async () => {
       for (const { key, answer, alike } of answers) {
-        const { step } = await client.doubts.answer(key, answer, alike, 'reading', []);
+        const { step } = await client.doubts.answer(key, answer, alike, 'reading', [], []);
         if (step) take(step);
         answered(key);
       }
