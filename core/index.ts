@@ -142,6 +142,7 @@ export {
   type Apart,
   type Style,
 } from './style/style.ts';
+export { cutTo, shortened } from './text/shortened.ts';
 export { detectLanguage, type Language } from './text/language.ts';
 export { findLanguage, hasWordList } from './text/languages/index.ts';
 export type { WordList } from './text/word-list.ts';

@@ -57,11 +57,9 @@ export function isRule(source: string, from: number, to: number): boolean {
 
 const LONGEST_SPECKLE = 24;
 const SPECKLE = /^[.,;:'`´^~|\\/°·"_\s-]+$/;
-const SPECK = /^[.,'`´°·]$/;
 
-/** Whether a line is nothing but specks that a scanner took for signs: a single one, or small ones of two kinds or more, apart. */
+/** Whether a line is nothing but specks that a scanner took for signs: small ones of two kinds or more, apart from one another. */
 export function isSpeckle(source: string, from: number, to: number): boolean {
-  if (to - from === 1) return SPECK.test(source[from]!);
   if (to - from < 3 || to - from > LONGEST_SPECKLE || isWordUnit(source.charCodeAt(from))) return false;
   const text = source.slice(from, to);
   return SPECKLE.test(text) && /\s/.test(text) && new Set(text.replace(/\s/g, '')).size > 1;

@@ -10,7 +10,7 @@ export interface Quotes {
   /** Where the words begin on such a line; 0 for others. */
   readonly leadTo: Uint32Array;
   /** Each quoted paragraph keeps its mark, as Markdown has it. */
-  readonly keepMarks: boolean;
+  readonly keepsMarks: boolean;
 }
 
 /**
@@ -33,29 +33,41 @@ export function findQuotes(source: string, index: LineIndex, from: Uint32Array, 
   const leadTo = new Uint32Array(index.count);
   for (const [line, length] of marks) leadTo[line] = index.from[line]! + length;
   keepComparisons(source, leadTo);
-  return { leadTo, keepMarks: isMarkdown(source, index, from, to) };
+  return { leadTo, keepsMarks: isMarkdown(source, index, leadTo, from, to) };
 }
 
 const HEADING = /^#{1,6} \S/;
 const FENCE = /^(?:```|~~~)/;
 const DELIMITERS = /^\|?(?: ?:?-{3,}:? ?\|)+ ?:?-*:? ?\|?$/;
-/** "On 4 March 2025, Ansgar wrote:", above what was quoted. */
-const ATTRIBUTION = /[@\d].*:$/;
 const LONGEST_LOOKED_AT = 120;
 
-/** Whether a heading, a fence or a table tells Markdown, where nobody wrote a mail. */
-function isMarkdown(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): boolean {
+/** Whether a heading, a fence or a table tells Markdown, and no quotation is said to be of a mail. */
+function isMarkdown(
+  source: string,
+  index: LineIndex,
+  leadTo: Uint32Array,
+  from: Uint32Array,
+  to: Uint32Array,
+): boolean {
   let hasMarkdown = false;
+  /** The last two lines with words. */
+  let above = '';
   for (let line = 0; line < index.count; line++) {
-    if (to[line]! - from[line]! > LONGEST_LOOKED_AT) continue;
-    const first = source[from[line]!];
-    if (first === '#' || first === '`' || first === '~' || first === '|') {
-      const text = source.slice(from[line], to[line]);
-      hasMarkdown ||= HEADING.test(text) || FENCE.test(text) || DELIMITERS.test(text);
-    } else if (source[to[line]! - 1] === ':' && ATTRIBUTION.test(source.slice(from[line], to[line]))) return false;
+    if (from[line] === to[line]) continue;
+    if (leadTo[line]! > 0) {
+      if (ATTRIBUTION.test(above)) return false;
+      above = '';
+      continue;
+    }
+    const text = source.slice(from[line], Math.min(to[line]!, from[line]! + LONGEST_LOOKED_AT));
+    hasMarkdown ||= HEADING.test(text) || FENCE.test(text) || DELIMITERS.test(text);
+    above = `${above.slice(above.indexOf('\n') + 1)}\n${text}`;
   }
   return hasMarkdown;
 }
+
+/** "On 4 March 2025, Ansgar Rask <ansgar@wrackby.example> wrote:", on one line or two. */
+const ATTRIBUTION = /[@\d][^]*:$/;
 
 /** "> 40 kg": where figures follow each mark of a row of lines, it says "more than". */
 function keepComparisons(source: string, leadTo: Uint32Array): void {

@@ -75,7 +75,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     takenBack: new Set<number>(),
     pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
-    keepsMarks: quotes?.keepMarks ?? false,
+    keepsMarks: quotes?.keepsMarks ?? false,
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);

@@ -40,9 +40,10 @@ export const doubledSpaces = {
   ],
   signs: ({ sentence }) => (sentence === 'one' ? Sign.spaceThenSpace : 0),
   find: ({ text }, _context, { sentence }) => {
-    if (!text.includes('  ') && sentence === 'one') return [];
-    if (sentence === 'one')
+    if (sentence === 'one') {
+      if (!text.includes('  ')) return [];
       return replaceMatches(text, / {2,}/g, (match) => (isBetweenSpacedLetters(text, match) ? undefined : ' '));
+    }
     return replaceMatches(text, SENTENCE_GAP, (match) => {
       if (isBetweenSpacedLetters(text, match)) return undefined;
       const [spaces, word, gap] = match;

@@ -2,6 +2,7 @@ import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { linesWrap } from '../seams/decide.ts';
 import { LineKind } from '../lines/line-kind.ts';
+import { cutTo } from '../text/shortened.ts';
 
 /** What sort of mess a source is, told by what was found in it. */
 export const SOURCE_KINDS = ['captions', 'pages', 'wrapped', 'unwrapped'] as const;
@@ -28,5 +29,5 @@ export function suggestTitle({ source, blocks }: Cleaning): string {
   const text = textOfPieces(source, first.pieces).split('\n')[0]!.replace(MARKDOWN_MARK, '').trim();
   if (text.length <= LONGEST_TITLE) return text;
   const cut = text.lastIndexOf(' ', LONGEST_TITLE);
-  return `${text.slice(0, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;
+  return `${cutTo(text, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;
 }

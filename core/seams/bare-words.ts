@@ -1,5 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { widestOf } from './room.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -68,7 +68,7 @@ export function settleWithoutStops(source: string, table: LineTable, seams: Seam
   const areMeant = line.length <= MOST_LINES && widest <= WIDEST_MEANT && endAsMeant(table, seams, open, widest);
   for (let seam = 0; seam < count; seam++) {
     if (turn[seam] || verdicts.decision[seam] === Decision.break || settlerOf(verdicts, seam) === 'hanging') continue;
-    const hadRoom = table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]! <= widest;
+    const hadRoom = !isFull(table, seams, seam, widest);
     if (blanks[seam]! > 0) {
       if (!hasStops && (hasParts || (close.length === 0 && hadRoom)))
         settle(verdicts, seam, Decision.break, 'noStops', CERTAINTY);
@@ -82,13 +82,14 @@ export function settleWithoutStops(source: string, table: LineTable, seams: Seam
 }
 
 /** Whether lines with neither a gap nor a stop behind them leave room for the next word, and are not cut in the middle of a phrase. */
-function endAsMeant(table: LineTable, { line }: SeamTable, open: readonly number[], widest: number): boolean {
-  const { chars, firstChars, flags } = table;
+function endAsMeant(table: LineTable, seams: SeamTable, open: readonly number[], widest: number): boolean {
+  const { flags } = table;
+  const { line } = seams;
   // Where lines begin with capitals or bullets these tell more.
   const small = line.filter((one) => (flags[one]! & Flag.startsLower) !== 0).length;
   if (small < line.length * SHARE_OF_SMALL) return false;
   if (open.length < 2 || open.some((seam) => flags[line[seam]!]! & Flag.endsHyphen)) return false;
-  const full = open.filter((seam) => chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest).length;
+  const full = open.filter((seam) => isFull(table, seams, seam, widest)).length;
   const cut = open.filter((seam) => isCut(table, line[seam]!, widest)).length;
   return full < open.length * SHARE_OF_FULL && cut < open.length * SHARE_CUT_SHORT;
 }

@@ -101,7 +101,6 @@ export function decideSeams(
   const look = decideByEvidence(regions, verdicts);
   breakAfterShortLines(table, seams, measure, verdicts);
   joinAfterFullLines(table, seams, measure, verdicts);
-  joinSpacedLines(table, seams, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
   keepRhymedLines(source, table, seams, verdicts);
   settleCjkLines(source, table, seams, verdicts);
@@ -120,6 +119,7 @@ export function decideSeams(
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
+    joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
   }

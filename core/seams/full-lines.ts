@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
-import { roomAt, widestOf, type Measure } from './room.ts';
+import { isFull, roomAt, widestOf, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
@@ -60,9 +60,8 @@ export function joinSpacedLines(table: LineTable, seams: SeamTable, verdicts: Ve
   if (widest < NARROWEST) return;
   const goesOn = (seam: number) =>
     blanks[seam] === closest && (table.flags[line[seam + 1]!]! & Flag.startsLower) !== 0 && runsOn(table, seams, seam);
-  const isFull = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]! > widest;
   const going = Array.from({ length: count }, (_, seam) => seam).filter(goesOn);
-  if (going.length < FEWEST_SPACED || !going.every(isFull)) return;
+  if (going.length < FEWEST_SPACED || !going.every((seam) => isFull(table, seams, seam, widest))) return;
   for (const seam of going) {
     if (verdicts.decision[seam] === Decision.break && settlerOf(verdicts, seam) === 'evidence')
       settle(verdicts, seam, Decision.join, 'spacedLine', CERTAINTY_OF_SPACED);

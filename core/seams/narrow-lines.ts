@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { widestOf } from './room.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -50,8 +50,8 @@ function isClose(
 
 /** The seams first..last are joined, the last not among them. */
 function settleRun(
-  { chars, firstChars, flags }: LineTable,
-  { line }: SeamTable,
+  table: LineTable,
+  seams: SeamTable,
   verdicts: Verdicts,
   first: number,
   last: number,
@@ -60,8 +60,8 @@ function settleRun(
   let roomy = 0;
   let cut = 0;
   for (let seam = first; seam < last; seam++) {
-    if (chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! <= widest) roomy++;
-    if (flags[line[seam]!]! & CUT) cut++;
+    if (!isFull(table, seams, seam, widest)) roomy++;
+    if (table.flags[seams.line[seam]!]! & CUT) cut++;
   }
   if (roomy === 0 || cut > (last - first) * SHARE_CUT) return;
   const areKept = roomy >= (last - first) * SHARE_WITH_ROOM;

@@ -71,6 +71,11 @@ export function widestOf({ chars }: LineTable, lines: Uint32Array): number {
   return lines.reduce((most, line) => Math.max(most, chars[line]!), 0);
 }
 
+/** Whether the line before a seam had no room for the next word, where the longest line is so long; in characters without indents. */
+export function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
+  return chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest;
+}
+
 /** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */
 export function rankOfFill({ fills }: Pick<Measure, 'fills'>, fill: number): number {
   let low = 0;

@@ -1,5 +1,6 @@
 import { isLaidOut } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isFull } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -40,19 +41,16 @@ export function settleSetInSpeeches(table: LineTable, seams: SeamTable, verdicts
       widest.set(indent, Math.max(widest.get(indent) ?? 0, table.chars[line]!));
     }
   }
-  const isFull = (seam: number) => {
-    const line = seams.line[seam]!;
-    return table.chars[line]! + 1 + table.firstChars[seams.line[seam + 1]!]! > widest.get(table.indent[line]!)!;
-  };
+  const isFullInColumn = (seam: number) => isFull(table, seams, seam, widest.get(table.indent[seams.line[seam]!]!)!);
   const endsSentence = (seam: number) => (table.flags[seams.line[seam]!]! & Flag.endsStop) !== 0;
   const within = inner.filter(isOneColumn);
   // Speeches in verse have lines of nearly one length as well, but each begins with a capital.
   const capitals = within.filter((seam) => table.flags[seams.line[seam + 1]!]! & Flag.startsUpper).length;
   const mostCapitals = within.length < FEW ? within.length : within.length * SHARE_OF_CAPITALS;
-  const wraps = within.filter(isFull).length >= within.length * SHARE_OF_FULL && capitals < mostCapitals;
+  const wraps = within.filter(isFullInColumn).length >= within.length * SHARE_OF_FULL && capitals < mostCapitals;
   for (const seam of inner) {
     if (!isOneColumn(seam)) settle(verdicts, seam, Decision.break, 'speechBlock', CERTAINTY);
-    else if (wraps && (isFull(seam) || !endsSentence(seam)))
+    else if (wraps && (isFullInColumn(seam) || !endsSentence(seam)))
       settle(verdicts, seam, Decision.join, 'speechBlock', CERTAINTY);
   }
 }

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { runsOn } from './runs-on.ts';
-import { widestOf } from './room.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -119,9 +119,4 @@ function wrapsIn(
 /** What stands in brackets, as the direction of a play, begins in small letters anywhere. */
 function startsSmall(source: string, { flags, from }: LineTable, line: number): boolean {
   return (flags[line]! & Flag.startsLower) !== 0 && source[from[line]!] !== '(';
-}
-
-/** Whether the line before a seam had no room for the next word. */
-function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
-  return chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest;
 }

@@ -34,7 +34,7 @@ export function PieceItem({ piece, now, onRename, onDelete }: PieceItemProps) {
   const finish = (title: string, isByKey: boolean) => {
     setRenaming(false);
     isBack.current = isByKey;
-    if (title.trim() !== '' && title !== piece.title) onRename(title.trim());
+    if (title.trim() !== '' && title !== name) onRename(title.trim());
   };
   return (
     <Item data-piece={piece.id}>

@@ -1,6 +1,6 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { isButtonLabel, isButton, leadsElsewhere, readWebLabel, type WebLabel } from './web-labels.ts';
+import { isButtonLabel, isPageButton, leadsElsewhere, readWebLabel, type WebLabel } from './web-labels.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
@@ -155,7 +155,7 @@ function dropLinks(source: string, table: LineTable): void {
     const isAfterEnd = isOpen(line - 1) || (flags[line - 1]! & Flag.endsStop) !== 0;
     const isBeforeStart = isOpen(line + 1) || (flags[line + 1]! & Flag.startsLower) === 0;
     const text = source.slice(table.from[line], table.to[line]);
-    if (!isButton(text) && !(isAfterEnd && isBeforeStart && leadsElsewhere(text))) continue;
+    if (!isPageButton(text) && !(isAfterEnd && isBeforeStart && leadsElsewhere(text))) continue;
     table.kind[line] = LineKind.webLabel;
     table.removalDoubts.set(line, 'company');
   }

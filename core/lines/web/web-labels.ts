@@ -37,9 +37,9 @@ const MENU_WORDS = toSet(`
   inicio|menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|véase también|comentarios|siguiente|anterior|índice|contenido|privacidad|accesibilidad|responder|compartir|editar|publicidad|anuncio
 `);
 
-/** Of these, what no heading says: buttons, wherever they stand on a page. */
+/** Of these, what is hardly a heading: on a page it is the word on a button, whatever stands beside it. */
 const ACTIONS = toSet(`
-  share|save|print|listen|reply|like|follow|download|teilen|antworten|anzeige|drucken|partager|répondre|publicité|imprimer|compartir|responder|publicidad|imprimir
+  share|save|print|listen|reply|like|follow|download|teilen|antworten|anzeige|partager|répondre|publicité|compartir|responder|publicidad
 `);
 
 function toSet(list: string): ReadonlySet<string> {
@@ -114,8 +114,8 @@ export function leadsElsewhere(line: string): boolean {
   return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));
 }
 
-/** Whether a line of a page is nothing but the word on a button. */
-export function isButton(line: string): boolean {
+/** Whether a line is nothing but the word on a button, if the text is known to be a page. */
+export function isPageButton(line: string): boolean {
   return ACTIONS.has(line.toLowerCase());
 }
 

@@ -1,7 +1,6 @@
-import { Decision, passOfReason, type Answer, type DoubtView } from '../../../../core/index.ts';
+import { Decision, passOfReason, shortened, type Answer, type DoubtView } from '../../../../core/index.ts';
 import { keyWords } from '../ledger/concordance-words.ts';
 import { capital, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
-import { shortened } from '../words/shortened.ts';
 
 /** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
 export interface Question {

@@ -1,7 +1,6 @@
 import { styled } from 'styled-components';
-import type { Difference, Differences } from '../../../../core/index.ts';
+import { shortened, type Difference, type Differences } from '../../../../core/index.ts';
 import { contextWords, keyWords } from '../ledger/concordance-words.ts';
-import { shortened } from '../words/shortened.ts';
 
 interface DifferenceListProps {
   readonly differences: Differences;

@@ -1,8 +1,7 @@
-import { Decision, leavesOut, type Choice, type Step, type Style } from '../../../../core/index.ts';
+import { Decision, leavesOut, shortened, type Choice, type Step, type Style } from '../../../../core/index.ts';
 import { markWords } from '../words/mark-words.ts';
 import { PART_WORDS } from '../words/part-words.ts';
 import { passTitle, ruleTitle } from '../words/rule-words.ts';
-import { shortened } from '../words/shortened.ts';
 
 /** The first and the last line that a step is about, from 1; undefined for the whole text. */
 export type Lines = readonly [number, number] | undefined;

@@ -1,14 +1,13 @@
 import { useEffect, useState } from 'react';
 import { Dialog } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { BY_HAND, findPass, type EditView, type Place, type Style } from '../../../../core/index.ts';
+import { BY_HAND, findPass, shortened, type EditView, type Place, type Style } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { keyWords } from '../ledger/concordance-words.ts';
 import { passTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
-import { shortened } from '../words/shortened.ts';
 
 /** A changed place that a person asks about, and where on the screen it stands. */
 export interface EditAsked {

@@ -1,12 +1,11 @@
 import { Fragment, memo, useState } from 'react';
 import { styled } from 'styled-components';
-import { findPass, type LineView, type Place } from '../../../../core/index.ts';
+import { findPass, shortened, type LineView, type Place } from '../../../../core/index.ts';
 import { faces } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
 import { LineEndSign } from './signed-text.tsx';
 import { FOLD_LINE, GUTTER, SOURCE_LINE } from './column-layout.ts';
 import { foldLines, holds } from './line-folds.ts';
-import { shortened } from '../words/shortened.ts';
 
 interface SourceCellProps {
   readonly ref: React.Ref<HTMLDivElement>;
