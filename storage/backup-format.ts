@@ -57,7 +57,8 @@ export const pieceSchema = object({
     level: numbers,
     region: numbers,
     block: numbers,
-    columns: array().of(number().integer().min(0).required()).optional(),
+    columns: array().of(count.required()).optional(),
+    widths: array().of(count.required()).optional(),
     ranges: array()
       .of(object({ from: count.required(), to: count.required(), kind: string().required() }))
       .required(),

@@ -25,6 +25,9 @@ export const Region = {
 } as const;
 export type Region = (typeof Region)[keyof typeof Region];
 
+/** Where a format has places, an indent is written as spaces of this width, in sizes of its type: about that of a letter. */
+export const INDENT_SPACE = 0.5;
+
 /** What a format says of a stretch of text. */
 export interface LayoutRange {
   readonly from: number;
@@ -48,4 +51,9 @@ export interface Layout {
   readonly ranges: readonly LayoutRange[];
   /** The lines that begin another column of their page, in order; none where the format has no places. */
   readonly columns?: Uint32Array;
+  /**
+   * How far each line reaches from the left edge of its column, in thousandths of the size of its type; 0 for a line without a place,
+   * as blank lines are. None where the format has no places.
+   */
+  readonly widths?: Uint32Array;
 }

@@ -8,9 +8,10 @@ export interface StoredLayout {
   readonly block: readonly number[];
   readonly ranges: Layout['ranges'];
   readonly columns?: readonly number[];
+  readonly widths?: readonly number[];
 }
 
-export function storeLayout({ element, level, region, block, ranges, columns }: Layout): StoredLayout {
+export function storeLayout({ element, level, region, block, ranges, columns, widths }: Layout): StoredLayout {
   return {
     element: [...element],
     level: [...level],
@@ -18,10 +19,11 @@ export function storeLayout({ element, level, region, block, ranges, columns }: 
     block: [...block],
     ranges,
     ...(columns && { columns: [...columns] }),
+    ...(widths && { widths: [...widths] }),
   };
 }
 
-export function readLayout({ element, level, region, block, ranges, columns }: StoredLayout): Layout {
+export function readLayout({ element, level, region, block, ranges, columns, widths }: StoredLayout): Layout {
   return {
     element: Uint8Array.from(element),
     level: Uint8Array.from(level),
@@ -34,5 +36,6 @@ export function readLayout({ element, level, region, block, ranges, columns }: S
       ...(typeof address === 'string' && { address }),
     })),
     ...(columns && { columns: Uint32Array.from(columns) }),
+    ...(widths && { widths: Uint32Array.from(widths) }),
   };
 }

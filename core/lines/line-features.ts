@@ -1,3 +1,4 @@
+import { INDENT_SPACE } from '../layout/layout.ts';
 import {
   isCjk,
   isClosingMark,
@@ -29,7 +30,20 @@ export function measureLine(source: string, table: LineTable, line: number): voi
   else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;
   table.firstChars[line] = firstTo - from;
   table.firstWidth[line] = printedWidth(source, from, firstTo);
+  takePlacedWidth(table, line);
   table.flags[line] = startFlags(source, from, to, table.vocabulary) | endFlags(source, from, to, table.vocabulary);
+}
+
+/**
+ * Where a format places lines, their width is known, and need not be estimated. That of their first word is the estimate, as much
+ * larger or smaller as the whole line is.
+ */
+function takePlacedWidth({ layout, indent, width, firstWidth, leadTo, tailFrom }: LineTable, line: number): void {
+  const placed = layout?.widths?.[line] ?? 0;
+  if (placed === 0 || leadTo[line]! > 0 || tailFrom[line]! > 0) return;
+  const ofWords = placed - 1000 * indent[line]! * INDENT_SPACE;
+  if (ofWords > 0 && width[line]! > 0) firstWidth[line] = (firstWidth[line]! * ofWords) / width[line]!;
+  width[line] = placed;
 }
 
 function columnsBefore(source: string, from: number, to: number): number {

@@ -46,6 +46,7 @@ export interface LineTable {
   /** Columns before the words; a tab goes to the next multiple of eight. */
   readonly indent: Uint16Array;
   readonly chars: Uint32Array;
+  /** The printed width, in thousandths of the size of the type: where the format told no places, an estimate. */
   readonly width: Uint32Array;
   /** The first word with its punctuation, in characters and in printed width. */
   readonly firstChars: Uint16Array;

@@ -70,6 +70,11 @@ export function stepsIn(gap: number): boolean {
   return gap % 3 === 1;
 }
 
+/** What a line that steps in says where most gaps have as many blank lines as those inside paragraphs: see Convention.score. */
+export function scoreOfStepIn({ score, wrapGap }: Convention): number {
+  return score[blanksOfGap(Math.max(0, wrapGap)) * 3 + 1]!;
+}
+
 /** One sentence seems to end before the seam and another to begin after it. */
 function looksNew(table: LineTable, seams: SeamTable, seam: number): boolean {
   const before = table.flags[seams.line[seam]!]!;

@@ -37,6 +37,7 @@ import { joinWithinBrackets } from './open-brackets.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
+import { breakBetweenSetInLines } from './placed-lines.ts';
 import { breakAfterRepeatedLines } from './repeated-lines.ts';
 import { keepRhymedLines } from './rhymes.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
@@ -115,6 +116,7 @@ export function decideSeams(
   breakBeforeHeadwords(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);
+  for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);

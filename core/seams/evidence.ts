@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, stepsIn, type Convention } from './convention.ts';
+import { blanksOfGap, gapAt, hangs, isMarkedLineEnd, scoreOfStepIn, stepsIn, type Convention } from './convention.ts';
 import { areElementsApart, isOneHeading } from './elements.ts';
 import { fillOf, OVERLONG, rankOfFill, roomAt, type Measure } from './room.ts';
 import type { LinePieces } from './line-pieces.ts';
@@ -209,8 +209,7 @@ function gapSays(context: SeamContext, seam: number, gap: number, isHanging: boo
 function gapScore({ seams, convention }: SeamContext, seam: number, gap: number): number {
   if (!convention.wraps) return Math.max(0, convention.score[gap]!);
   if (!seams.turn[seam]) return convention.score[gap]!;
-  const levelGap = blanksOfGap(Math.max(0, convention.wrapGap)) * 3;
-  return stepsIn(gap) ? Math.max(0, convention.score[levelGap + 1]!) : 0;
+  return stepsIn(gap) ? Math.max(0, scoreOfStepIn(convention)) : 0;
 }
 
 function isHeading(table: LineTable, line: number): boolean {

@@ -17,6 +17,7 @@ export const SETTLERS = [
   'article',
   'cutWord',
   'hungItem',
+  'setIn',
   'salutation',
   'gapWithRoom',
   'gapByCustom',

@@ -12,7 +12,8 @@ interface Candidate {
 
 /**
  * The heads and feet of pages: lines at the top or the foot of a page that stand at the same height on another, with the same
- * words but for figures, or with a number that counts the pages on; and the number of the page itself.
+ * words but for figures, or with a number that counts the pages on; the number of the page itself; and lines apart from the text
+ * with the number that their page has by those of the others.
  */
 export function findMargins(pages: readonly PageLines[]): ReadonlySet<PlacedLine> {
   const byWords = new Map<string, Candidate[]>();
@@ -47,7 +48,17 @@ export function findMargins(pages: readonly PageLines[]): ReadonlySet<PlacedLine
       found.add(other.line);
     }
   }
+  const firstPages = new Set(numbered.filter(({ line }) => found.has(line)).map(firstPageBy));
+  for (const candidate of numbered) {
+    const { page, line } = candidate;
+    if (firstPages.has(firstPageBy(candidate)) && standsApart(line, pages[page]!.lines)) found.add(line);
+  }
   return found;
+}
+
+/** The number that the first page of the file has, by the number on another. */
+function firstPageBy({ page, line }: Candidate): number {
+  return numberOf(line)! - page;
 }
 
 /** Room above or below the number of a page, in sizes of its type. */
@@ -56,6 +67,11 @@ const ROOM = 2;
 /** The number of the page that it stands on, and nothing else, apart from all other lines: so it needs no other page to be told. */
 function isOwnNumber(line: PlacedLine, page: number, lines: readonly PlacedLine[]): boolean {
   if (!/^[-–—]?\s?\d{1,4}\s?[-–—]?$/.test(line.text) || Number(/\d+/.exec(line.text)![0]) !== page + 1) return false;
+  return standsApart(line, lines);
+}
+
+/** Whether a line stands above or below all others of its page, with room between. */
+function standsApart(line: PlacedLine, lines: readonly PlacedLine[]): boolean {
   const steps = lines.filter((other) => other !== line).map(({ baseline }) => line.baseline - baseline);
   return steps.every((step) => step > ROOM * line.size) || steps.every((step) => -step > ROOM * line.size);
 }

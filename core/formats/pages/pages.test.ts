@@ -107,6 +107,87 @@ describe('pages with places', () => {
     expect(cleaned.startsWith('The keeper of the gate\n\npage 7 has')).toBe(true);
   });
 
+  /** Lines of hOCR on pages of their own: their words, left and right edge, and the distance to the line above, in lines. */
+  type Placed = readonly [words: string, left: number, right: number, step?: number];
+  const cleanPages = async (...pages: (readonly Placed[])[]) => {
+    const written = pages.map((lines) => {
+      let top = 100;
+      return `<div class="ocr_page">${lines.map(([words, left, right, step = 1]) => line(words, left, (top += 30 * step), right)).join('')}</div>`;
+    });
+    const found = await readDocument(bytes(`<html>${written.join('')}</html>`));
+    if (!found.ok) throw new Error(found.problem);
+    return cleanText(clean(found.document.text, DEFAULT_STYLE, [], found.document)).split('\n\n');
+  };
+  /** Paragraphs of wrapped lines, set justified, the first line of each set in. */
+  const paragraphs: Placed[][] = [
+    [
+      'The boat came in with the morning tide, heavy',
+      'with herring, and the women on the quay had their',
+      'knives out before',
+      'the ropes were fast.',
+    ],
+    [
+      'Nobody spoke of the night before. The keeper of',
+      'the gate had seen a light where no light was due,',
+      'and he wrote it down',
+      'in the long book.',
+    ],
+    [
+      'By noon the sheds were full, and the old cooper',
+      'Hanno Vell, who was deaf by now, went from barrel',
+      'to barrel with',
+      'his small hammer.',
+    ],
+    [
+      'What the wind left the rain took. A whole week it',
+      'fell upon the island without a pause, until even',
+      'the sheep were tired',
+      'of their own wool.',
+    ],
+  ].map(([first, second, third, fourth]) => [
+    [first!, 140, 500],
+    [second!, 100, 500],
+    [`${third!} ${fourth!}`, 100, 380],
+  ]);
+  const wordsOf = (lines: readonly Placed[]) => lines.map(([words]) => words).join(' ');
+
+  test('how wide a line is set decides, not how many letters it has', async () => {
+    // Paragraphs are not set in, so that only the room at the end of their last lines tells them apart.
+    const flush = paragraphs.map((lines) => lines.map(([words, , right]): Placed => [words, 100, right]));
+    const narrow: Placed[] = [
+      ['The bells rang until the whole town was awake, and', 100, 500],
+      ['it fell still in the little bay till I fell ill in it.', 100, 370],
+    ];
+    const texts = [...flush, narrow, ...flush];
+    expect(await cleanPages(texts.flat())).toEqual(texts.map(wordsOf));
+  });
+
+  test('lines that are set in as paragraphs are, each with room to spare, are paragraphs', async () => {
+    const lines: Placed[] = [
+      ['The Keeper of the Second Gate', 140, 330],
+      ['or', 140, 160],
+      ['What the Tide Took from the Harbour', 140, 360],
+    ];
+    const text = await cleanPages([...paragraphs.flat(), ...lines, ...paragraphs.flat()]);
+    expect(text).toEqual([...paragraphs.map(wordsOf), ...lines.map(([words]) => words), ...paragraphs.map(wordsOf)]);
+  });
+
+  test('the number that a page has by those of others makes a lone head one', async () => {
+    const [boat, night, sheds, rain] = paragraphs as [Placed[], Placed[], Placed[], Placed[]];
+    const foot = (number: number, step: number): Placed => [`${number}`, 290, 310, step];
+    const [[firstWords, left, right], ...rest] = sheds as [Placed, ...Placed[]];
+    const text = await cleanPages(
+      [...boat, ...night, [firstWords, left, right], foot(95, 3)],
+      [
+        ['96 THE HERRING BOATS', 100, 320],
+        ...rest.map((one, at): Placed => [one[0], one[1], one[2], at === 0 ? 3 : 1]),
+        ...rain,
+      ],
+      [...night, ...boat, foot(97, 4)],
+    );
+    expect(text).toEqual([boat, night, sheds, rain, night, boat].map(wordsOf));
+  });
+
   test('PDF: signs of East Asian scripts are not spread', async () => {
     expect(await readPages([word('潮', 50, 100), word('の', 63, 100), word('水', 76, 100)])).toBe('潮の水');
   });

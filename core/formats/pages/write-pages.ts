@@ -1,12 +1,10 @@
-import { Element, Region } from '../../layout/layout.ts';
+import { Element, INDENT_SPACE, Region } from '../../layout/layout.ts';
 import type { Document } from '../document.ts';
 import { documentWriter } from '../document-writer.ts';
 import { findMargins } from './margins.ts';
 import { sizeOfText } from './page-notes.ts';
 import type { PageLines, PlacedLine } from './placed-line.ts';
 
-/** The mean width of a letter, in sizes of its type: so wide is a space of an indent. */
-const LETTER = 0.5;
 /** An indent of less than this, in sizes of the type, is the slant of a scan or the swing of a letter. */
 const LEAST_INDENT = 0.55;
 const MOST_INDENT = 60;
@@ -24,6 +22,8 @@ export function writePages(pages: readonly PageLines[]): Document {
   const titles: number[] = [];
   /** The lines that begin a column, counted among those that are written, from 1. */
   const turns = new Set<number>();
+  /** How far each of them reaches, in thousandths of the size of its type. */
+  const reaches: number[] = [];
   for (const [number, { lines }] of pages.entries()) {
     const edges = edgesOf(lines);
     for (const [at, line] of lines.entries()) {
@@ -32,6 +32,7 @@ export function writePages(pages: readonly PageLines[]): Document {
       const goesOn = isTitle && before !== undefined && isLarge(before, usualSize) && isOneTitle(before, line);
       if (before && !goesOn && standsApart(before, line, leading)) writer.emptyLine();
       if (before && beginsColumn(before, line)) turns.add(titles.length + 1);
+      reaches.push(Math.max(0, Math.round((1000 * (line.right - edges[at]!)) / line.size)));
       titles.push(isTitle ? (goesOn ? titles.at(-1)! : titles.length + 1) : 0);
       writer.open({
         element: isTitle ? Element.heading : line.isNote ? Element.note : Element.paragraph,
@@ -49,7 +50,11 @@ export function writePages(pages: readonly PageLines[]): Document {
   const written = layout!.block;
   const block = written.map((line) => titles[line - 1] ?? 0);
   const columns = [...written.keys()].filter((at) => written[at] !== written[at - 1] && turns.has(written[at]!));
-  return { text, layout: { ...layout!, block, ...(columns.length > 0 && { columns: Uint32Array.from(columns) }) } };
+  const widths = written.map((line, at) => (line === written[at - 1] ? 0 : (reaches[line - 1] ?? 0)));
+  return {
+    text,
+    layout: { ...layout!, block, widths, ...(columns.length > 0 && { columns: Uint32Array.from(columns) }) },
+  };
 }
 
 /** Reading goes down a column, and up again to the next, which stands beside it. */
@@ -59,7 +64,7 @@ function beginsColumn(before: PlacedLine, line: PlacedLine): boolean {
 
 function leadOf({ left, size }: PlacedLine, edge: number): string {
   const indent = (left - edge) / size;
-  return indent < LEAST_INDENT ? '' : ' '.repeat(Math.min(MOST_INDENT, Math.round(indent / LETTER)));
+  return indent < LEAST_INDENT ? '' : ' '.repeat(Math.min(MOST_INDENT, Math.round(indent / INDENT_SPACE)));
 }
 
 /** Titles are larger than the text by so much, and not long. */

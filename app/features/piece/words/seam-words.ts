@@ -122,6 +122,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     apart: '',
     on: 'the next word had no room on this line, and the next line does not begin as the others do',
   },
+  setIn: { apart: 'the next line is indented as paragraphs are here, and this one has room left', on: '' },
   hungItem: { apart: 'list items go on in indented lines here, and the next line is not indented', on: '' },
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
