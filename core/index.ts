@@ -16,11 +16,13 @@ export {
   NO_HISTORY,
   oneStep,
   outcomeOf,
+  readingsOf,
   redo,
   undo,
   type History,
   type HistoryChange,
   type Outcome,
+  type TextReading,
   type Step,
 } from './history/history.ts';
 export type { WordTally } from './edits/conservation.ts';

@@ -1,5 +1,4 @@
 import { strToU8, zipSync } from 'fflate';
-import { AS_ONE_PARAGRAPH, SIDE_BY_SIDE } from '../core/testing/two-columns.ts';
 import { PROSE, printPdf } from './print-pdf.ts';
 import { cleanTexts, expect, openDesk, pasteParts, pieceIsReady, test } from './test.ts';
 
@@ -68,26 +67,4 @@ test('formatted text from the clipboard keeps its paragraphs, its headings and l
   const texts = await cleanTexts(page);
   expect(texts).toEqual(expect.arrayContaining(['The gate', WORDS]));
   expect(texts.join('\n')).not.toContain('Home');
-});
-
-test('columns side by side are offered one under the other, with a preview, as a piece of its own', async ({
-  page,
-}) => {
-  await openDesk(page);
-  await pasteParts(page, { 'text/plain': SIDE_BY_SIDE });
-  await pieceIsReady(page);
-  await page.getByRole('button', { name: 'Put one under the other…' }).click();
-  await expect(page.getByRole('figure').filter({ hasText: 'Then' })).toContainText('twice a day it goes\nout again');
-  await page.getByRole('button', { name: 'Make a piece of it' }).click();
-  await expect(page.getByText('This is a new piece')).toBeVisible();
-  await expect(page.locator('[data-words]')).toHaveText([AS_ONE_PARAGRAPH]);
-  // On the first piece it is declined for good.
-  await page.goBack();
-  await pieceIsReady(page);
-  await page.getByRole('button', { name: 'No, thanks' }).click();
-  await page.reload();
-  await pieceIsReady(page);
-  // The worker was asked for columns before it was asked for questions.
-  await expect(page.getByRole('region', { name: 'Questions' })).toContainText('uestions');
-  await expect(page.getByText('two columns side by side')).toHaveCount(0);
 });

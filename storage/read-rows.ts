@@ -60,6 +60,7 @@ const STEP_KINDS: Readonly<Record<Step['kind'], true>> = {
   'set-shape': true,
   'remove-shape': true,
   'use-style': true,
+  'read-as': true,
   restore: true,
   together: true,
 };

@@ -12,6 +12,7 @@ import {
   NO_HISTORY,
   oneStep,
   outcomeOf,
+  readingsOf,
   redo,
   undo,
   type History,
@@ -98,6 +99,34 @@ test('a version is restored as it was, whatever was decided since, and undone li
       expect(outcome(now).choices).toEqual(version.choices);
       expect(outcome(now).style).toEqual(version.style);
       expect(outcome(undo(now))).toEqual(outcome({ ...since, steps: since.steps.slice(0, since.at) }));
+    }),
+  );
+});
+
+test('what was chosen in one reading waits there, and has no say in another', () => {
+  const readAs = (text?: string): Step =>
+    text === undefined ? { kind: 'read-as' } : { kind: 'read-as', reading: { as: 'plain', text } };
+  fc.assert(
+    fc.property(history, history, history, (first, second, third) => {
+      const steps = [...first.steps, readAs('plain'), ...second.steps, readAs(), ...third.steps];
+      const all = [first, second, third].flatMap(({ steps: of }) => of);
+      const at = (count: number) => outcome({ steps, at: count });
+      const inPlain = at(first.steps.length + 1 + second.steps.length);
+      expect(inPlain.reading?.text).toBe('plain');
+      expect(inPlain.choices).toEqual(outcome(second).choices);
+      const back = at(steps.length);
+      expect(back.reading).toBeUndefined();
+      expect(back.choices).toEqual(outcome([...first.steps, ...third.steps].reduce(applyStep, NO_HISTORY)).choices);
+      // The style is one for all readings.
+      expect(back.style).toEqual(outcome(all.reduce(applyStep, NO_HISTORY)).style);
+      const restored = applyStep(moveTo({ steps, at: 0 }, steps.length), {
+        kind: 'restore',
+        name: 'Plain',
+        ...inPlain,
+      });
+      expect(outcome(restored)).toEqual(inPlain);
+      const texts = readingsOf(steps).map((reading) => reading?.text);
+      expect(texts).toEqual(steps.map((_, index) => at(index + 1).reading?.text));
     }),
   );
 });

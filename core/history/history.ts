@@ -6,6 +6,17 @@ import { applyShape, applyShapeRemoval } from '../style/shapes.ts';
 import { applyPassSwitch, applyReset, applySetting, type Style } from '../style/style.ts';
 import { subjectOf, type Choice } from '../choices/choice.ts';
 
+/**
+ * Another way to read what a person brought than the one in which it came: as the plain text of a formatted paste, with columns one
+ * under the other, in another encoding. `text` is what it gives.
+ */
+export interface TextReading {
+  readonly as: 'plain' | 'columns' | 'encoding';
+  /** As the Encoding Standard names it. */
+  readonly encoding?: string;
+  readonly text: string;
+}
+
 /** One step that a person took and can undo. `choose` takes the place of an earlier choice about the same thing. */
 export type Step =
   | { readonly kind: 'choose'; readonly choice: Choice }
@@ -21,8 +32,10 @@ export type Step =
   | { readonly kind: 'remove-shape'; readonly shape: string }
   /** Another style in place of the one in force; choices stay. */
   | { readonly kind: 'use-style'; readonly id: string; readonly name: string; readonly style: Style }
+  /** From now on the text is read so; without `reading` as it came. What was chosen in one reading waits there for its return. */
+  | { readonly kind: 'read-as'; readonly reading?: TextReading }
   /** Back to how all was in a version that was kept. */
-  | { readonly kind: 'restore'; readonly name: string; readonly style: Style; readonly choices: readonly Choice[] }
+  | ({ readonly kind: 'restore'; readonly name: string } & Outcome)
   /** Several steps that are taken and undone as one. */
   | { readonly kind: 'together'; readonly steps: readonly Step[] };
 
@@ -69,13 +82,23 @@ export function redo(history: History): History {
 
 export interface Outcome {
   readonly style: Style;
+  /** Their places are those of the text in this reading. */
   readonly choices: readonly Choice[];
+  /** Left out where the text is read as it came. */
+  readonly reading?: TextReading;
 }
 
-/** The style and the choices that the steps in force lead to, from the style that the piece began with. */
+/** What the steps in force lead to, from the style that the piece began with. */
 export function outcomeOf(history: History, initial: Style): Outcome {
   let style = initial;
-  const choices = new Map<string, Choice>();
+  let reading: TextReading | undefined;
+  let choices = new Map<string, Choice>();
+  const byText = new Map<string | undefined, typeof choices>([[undefined, choices]]);
+  const readAs = (next: TextReading | undefined): void => {
+    reading = next;
+    choices = byText.get(next?.text) ?? new Map<string, Choice>();
+    byText.set(next?.text, choices);
+  };
   const take = (step: Step): void => {
     switch (step.kind) {
       case 'choose':
@@ -84,8 +107,12 @@ export function outcomeOf(history: History, initial: Style): Outcome {
       case 'withdraw':
         choices.delete(subjectOf(step.choice));
         return;
+      case 'read-as':
+        readAs(step.reading);
+        return;
       case 'restore':
         style = step.style;
+        readAs(step.reading);
         choices.clear();
         for (const choice of step.choices) choices.set(subjectOf(choice), choice);
         return;
@@ -97,10 +124,19 @@ export function outcomeOf(history: History, initial: Style): Outcome {
     }
   };
   history.steps.slice(0, history.at).forEach(take);
-  return { style, choices: [...choices.values()] };
+  return { style, choices: [...choices.values()], ...(reading && { reading }) };
 }
 
-export type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'restore' | 'together' }>;
+/** For each step the reading that is in force with it: the one that the places of its choices are of. */
+export function readingsOf(steps: readonly Step[]): readonly (TextReading | undefined)[] {
+  let reading: TextReading | undefined;
+  return steps.map((step) => {
+    if (step.kind === 'read-as' || step.kind === 'restore') reading = step.reading;
+    return reading;
+  });
+}
+
+export type StyleStep = Exclude<Step, { readonly kind: 'choose' | 'withdraw' | 'read-as' | 'restore' | 'together' }>;
 
 /** What a step makes of a style. */
 export function applyToStyle(style: Style, step: StyleStep): Style {

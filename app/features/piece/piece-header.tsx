@@ -1,5 +1,5 @@
 import { Input, TextField, ToggleButton, VisuallyHidden } from 'react-aria-components';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { NavLink, useMatch } from 'react-router';
 import { css, styled } from 'styled-components';
 import { Brand } from '../../ui/brand.tsx';
@@ -91,9 +91,8 @@ function useNextSteps(
   piece: Omit<PieceView, 'ready'>,
   ready: Ready | undefined,
 ): readonly [string | undefined, string | undefined] {
-  const { steps, at } = piece.decisions.history;
-  const around = useMemo(() => steps.slice(Math.max(0, at - 1), at + 1), [steps, at]);
-  const names = useStepNames(piece, ready, around);
+  const { at } = piece.decisions.history;
+  const names = useStepNames(piece, ready, Math.max(0, at - 1), at + 1);
   return at === 0 ? [undefined, names[0]] : [names[0], names[1]];
 }
 

@@ -4,7 +4,8 @@ import { styled } from 'styled-components';
 import type { StyleRecord } from '../../../storage/db.ts';
 import type { StoredPiece } from '../../../storage/pieces.ts';
 import { ReadingNote } from '../../incoming/reading-note.tsx';
-import type { OutputShape } from '../../../core/index.ts';
+import type { OutputShape, TextReading } from '../../../core/index.ts';
+import type { SourceText } from '../../../worker/protocol.ts';
 import { useIncoming } from '../../incoming/use-incoming.ts';
 import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
@@ -59,7 +60,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const save = useSaving(stored.piece.id);
   const decisions = useDecisions(stored.history, save);
   const answered = useCallback((key: string) => save({ intent: 'answered', key }), [save]);
-  const [text] = useState(() => ({ source: stored.source, layout: stored.layout }));
+  const text = useTextOf(stored, decisions.reading);
   const cleaning = useCleaning(text, decisions);
   const { state, slowRules, untilTold } = cleaning;
   const ready = state.status === 'ready' ? state : undefined;
@@ -75,9 +76,11 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const [lit, light] = useState<string>();
   const toText = useToText(stored.piece.id);
   const [drawer, setDrawer] = useState<Drawer>();
-  const [place] = useState(keepPlace);
+  // Places are those of one reading of the text.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const place = useMemo(() => keepPlace(), [text]);
   const [lost] = useState(() => lostWork(stored.typing, stored.answers));
-  const [tour, setTour] = useState<Tour>();
+  const [tour, setTour] = useState<{ readonly of: SourceText; readonly tour: Tour }>();
   const [isSigned, setSigned] = useState(false);
   // React may draw these in slices, and the page stays free.
   const sign = useCallback((now: boolean) => startTransition(() => setSigned(now)), []);
@@ -94,7 +97,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
     if (next) toText();
   };
   const show = (next: Tour | undefined) => {
-    setTour(next);
+    setTour(next && { of: text, tour: next });
     if (next) toText();
   };
   usePieceKeys(decisions, () => openDrawer({ forTyping: true }));
@@ -108,7 +111,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   if (state.status === 'failed') {
     return (
       <FailedCleaning
-        source={stored.source}
+        source={text.source}
         stage={state.stage}
         message={state.message}
         decisions={decisions}
@@ -119,7 +122,8 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const shared: Omit<PieceView, 'ready'> = {
     id: stored.piece.id,
     title,
-    source: stored.source,
+    source: text.source,
+    sourceAsItCame: stored.source,
     shape,
     setShape: (changed) => {
       setOwnShape(changed);
@@ -136,7 +140,9 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
       save({ intent: 'decline', offer });
     },
     origin: stored.origin,
-    takeAgain: (reading) => void reading.then((found) => incoming.take(found)),
+    // Answers and typed words that come in later would be of another text.
+    readAs: (reading) =>
+      void answers.ended().then(() => decisions.take({ kind: 'read-as', ...(reading && { reading }) })),
     copy: () => copy?.(),
     lost,
     underWay: answers,
@@ -148,7 +154,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
     lit,
     light,
     place,
-    tour,
+    tour: tour?.of === text ? tour.tour : undefined,
     show,
     drawer,
     openDrawer,
@@ -183,6 +189,13 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
       </Screen>
     </KeysContext>
   );
+}
+
+/** The text in the reading in force: the same object as long as it is the same text, whatever another tab stored meanwhile. */
+function useTextOf(stored: StoredPiece, reading: TextReading | undefined): SourceText {
+  const [asItCame] = useState(() => ({ source: stored.source, layout: stored.layout }));
+  const other = reading?.text;
+  return useMemo(() => (other === undefined ? asItCame : { source: other }), [asItCame, other]);
 }
 
 interface ScreenKeysProps {

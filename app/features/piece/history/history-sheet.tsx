@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Sheet } from '../../../ui/sheet.tsx';
@@ -40,8 +40,7 @@ function StepList({ piece, ready }: Pick<HistorySheetProps, 'piece' | 'ready'>) 
   const { steps, at } = history;
   const [most, setMost] = useState(SHOWN_AT_FIRST);
   const from = Math.max(0, Math.min(at, steps.length - most));
-  const shown = useMemo(() => steps.slice(from), [steps, from]);
-  const names = useStepNames(piece, ready, shown);
+  const names = useStepNames(piece, ready, from, steps.length);
   return (
     <List>
       {names

@@ -48,6 +48,14 @@ describe('a step is named by what it did', () => {
     [{ kind: 'switch-pass', pass: 'rule 9', on: false }, undefined, 'By hand: switched off'],
     [{ kind: 'set-shape', shape: { name: 'Index' } as LineShape }, undefined, 'Line shape “Index” applied'],
     [{ kind: 'use-style', id: 's', name: 'Minutes', style: DEFAULT_STYLE }, undefined, 'Style “Minutes”'],
+    [{ kind: 'read-as', reading: { as: 'plain', text: 'x' } }, undefined, 'Read as plain text'],
+    [{ kind: 'read-as', reading: { as: 'columns', text: 'x' } }, undefined, 'Put one column under the other'],
+    [
+      { kind: 'read-as', reading: { as: 'encoding', encoding: 'koi8-r', text: 'x' } },
+      undefined,
+      'Read as Cyrillic (KOI8-R)',
+    ],
+    [{ kind: 'read-as' }, undefined, 'Read as it came'],
     [
       { kind: 'restore', name: 'To the printer', style: DEFAULT_STYLE, choices: [] },
       undefined,

@@ -1,4 +1,13 @@
-import { Decision, leavesOut, shortened, type Choice, type Step, type Style } from '../../../../core/index.ts';
+import {
+  Decision,
+  leavesOut,
+  shortened,
+  type Choice,
+  type TextReading,
+  type Step,
+  type Style,
+} from '../../../../core/index.ts';
+import { encodingTitle } from '../words/encoding-words.ts';
 import { markWords } from '../words/mark-words.ts';
 import { PART_WORDS } from '../words/part-words.ts';
 import { passTitle, ruleTitle } from '../words/rule-words.ts';
@@ -40,10 +49,25 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
       return 'Line shape removed';
     case 'use-style':
       return `Style “${step.name}”`;
+    case 'read-as':
+      return readingWords(step.reading);
     case 'restore':
       return `Restored the version “${step.name}”`;
     case 'together':
       return togetherWords(step.steps, lines, style, source);
+  }
+}
+
+function readingWords(reading: TextReading | undefined): string {
+  switch (reading?.as) {
+    case undefined:
+      return 'Read as it came';
+    case 'plain':
+      return 'Read as plain text';
+    case 'columns':
+      return 'Put one column under the other';
+    case 'encoding':
+      return `Read as ${encodingTitle(reading.encoding ?? '')}`;
   }
 }
 

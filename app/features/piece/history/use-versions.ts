@@ -18,7 +18,7 @@ export interface Versions {
 export function useVersions(
   pieceId: string,
   stored: readonly VersionRecord[],
-  { style, choices, take }: Decisions,
+  { style, choices, reading, take }: Decisions,
   save: (write: PieceWrite) => void,
 ): Versions {
   const [loaded, setLoaded] = useState(stored);
@@ -37,7 +37,14 @@ export function useVersions(
   return useMemo(
     () => ({
       list,
-      keep: (name) => put({ id: newId(), pieceId, name, keptAt: Date.now(), outcome: { style, choices } }),
+      keep: (name) =>
+        put({
+          id: newId(),
+          pieceId,
+          name,
+          keptAt: Date.now(),
+          outcome: { style, choices, ...(reading && { reading }) },
+        }),
       forget: (version) => {
         setList((now) => now.filter(({ id }) => id !== version.id));
         save({ intent: 'forget-version', id: version.id });
@@ -45,6 +52,6 @@ export function useVersions(
       putBack: put,
       goBackTo: ({ name, outcome }) => take({ kind: 'restore', name, ...outcome }),
     }),
-    [list, put, pieceId, style, choices, take, save],
+    [list, put, pieceId, style, choices, reading, take, save],
   );
 }

@@ -23,6 +23,7 @@ interface VersionListProps {
 export function VersionList({ piece, ready, versions, onClose }: VersionListProps) {
   const [now] = useState(Date.now);
   const [compared, setCompared] = useState<{ readonly id: string; readonly differences: Differences }>();
+  const isSameText = ({ outcome }: VersionRecord) => outcome.reading?.text === piece.decisions.reading?.text;
   const compare = ({ id, outcome }: VersionRecord) => {
     if (compared?.id === id) setCompared(undefined);
     else
@@ -47,7 +48,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
               >
                 Restore
               </Button>
-              <Button isDisabled={!ready} onPress={() => compare(version)}>
+              <Button isDisabled={!ready || !isSameText(version)} onPress={() => compare(version)}>
                 {compared?.id === version.id ? 'Hide the differences' : 'Compare'}
               </Button>
               <QuietButton
@@ -62,6 +63,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
                 Delete
               </QuietButton>
             </Actions>
+            {!isSameText(version) && <p>It is of another reading of the text: restore it to see it.</p>}
             {compared?.id === version.id && (
               <DifferenceList
                 differences={compared.differences}

@@ -24,6 +24,7 @@ function decisionsOf(style: Style, choices: readonly Choice[] = []) {
   const decisions: Decisions = {
     style,
     choices,
+    reading: undefined,
     history: NO_HISTORY,
     latest: () => NO_HISTORY,
     goTo: () => undefined,

@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import type { ColumnsFound } from '../../../../worker/protocol.ts';
-import { checkText } from '../../../incoming/incoming.ts';
 import { Button, PrimaryButton, QuietButton } from '../../../ui/buttons.tsx';
 import { Notice } from '../../../ui/notice.tsx';
 import { Sheet } from '../../../ui/sheet.tsx';
@@ -9,9 +8,9 @@ import { faces } from '../../../ui/theme.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
 import { usePiece } from '../state/piece-context.ts';
 
-/** Says that a text holds two columns side by side, and offers it with one under the other, as a piece of its own. */
+/** Says that a text holds two columns side by side, and offers to read it with one under the other. */
 export function ColumnsNote() {
-  const { ready, title, takeAgain, mayOffer, decline } = usePiece();
+  const { ready, readAs, mayOffer, decline } = usePiece();
   const { client } = ready;
   const [found, setFound] = useState<ColumnsFound>();
   const [isOpen, setOpen] = useState(false);
@@ -38,12 +37,10 @@ export function ColumnsNote() {
         width={980}
         close="Leave it as it is"
         action={
-          <PrimaryButton onPress={() => takeAgain(Promise.resolve(checkText({ source: found.inOrder }, title)))}>
-            Make a piece of it
-          </PrimaryButton>
+          <PrimaryButton onPress={() => readAs({ as: 'columns', text: found.inOrder })}>Read it so</PrimaryButton>
         }
       >
-        <p>No word is changed. It becomes a piece of its own; this one stays as it is.</p>
+        <p>No word is changed, and one undo brings back the text as it came.</p>
         <Pages>
           <figure>
             <figcaption>Now</figcaption>

@@ -1,60 +1,66 @@
 import { styled } from 'styled-components';
-import { readFile, checkText } from '../../../incoming/incoming.ts';
+import { INCOMING_WORDS, readFile } from '../../../incoming/incoming.ts';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import PickList from '../../../ui/pick-list.tsx';
+import { toast } from '../../../ui/toasts.tsx';
+import type { Origin } from '../../../../storage/db.ts';
 import { usePiece } from '../state/piece-context.ts';
+import { encodingOptions } from '../words/encoding-words.ts';
 
-/** Where the text came from, and the other ways in which it can be read: each gives a piece of its own. */
+/** How the text is read, and the other ways in which it can be. Each is a step that can be undone. */
 export function OriginNote() {
-  const { origin, title, takeAgain } = usePiece();
+  const { origin, decisions, readAs } = usePiece();
+  const { reading } = decisions;
+  if (reading?.as === 'columns') {
+    return (
+      <Place>
+        <span>One column under the other.</span>
+        <Way onPress={() => readAs(undefined)}>Read it as it came</Way>
+      </Place>
+    );
+  }
+  if (reading?.as === 'plain') {
+    return (
+      <Place>
+        <span>Read as plain text.</span>
+        <Way onPress={() => readAs(undefined)}>Use the formatting</Way>
+      </Place>
+    );
+  }
   if (!origin) return null;
-  const { plain, encoding, bytes, name = '' } = origin;
+  const { plain } = origin;
   if (plain !== undefined) {
     return (
       <Place>
         <span>Read with its formatting.</span>
-        <Way onPress={() => takeAgain(Promise.resolve(checkText({ source: plain }, title)))}>Use the plain text</Way>
+        <Way onPress={() => readAs({ as: 'plain', text: plain })}>Use the plain text</Way>
       </Place>
     );
   }
-  if (origin.format !== 'text' || encoding === undefined || encoding === 'utf-8' || !bytes) return null;
+  return <EncodingNote origin={origin} />;
+}
+
+/** The encoding that a text file was read in, where it is not the usual one. */
+function EncodingNote({ origin }: { readonly origin: Origin }) {
+  const { decisions, readAs } = usePiece();
+  const { format, encoding, bytes, name = '' } = origin;
+  if (format !== 'text' || encoding === undefined || encoding === 'utf-8' || !bytes) return null;
+  const choose = async (chosen: string) => {
+    if (chosen === encoding) return readAs(undefined);
+    const found = await readFile(new File([bytes as BlobPart], name), { encoding: chosen });
+    if (found.ok) readAs({ as: 'encoding', encoding: chosen, text: found.text.source });
+    else toast({ ...INCOMING_WORDS[found.problem], tone: 'bad' });
+  };
   return (
     <Place>
       <PickList
         label="Read as"
-        chosen={encoding}
-        options={optionsWith(encoding)}
-        onChoose={(chosen) => takeAgain(readFile(new File([bytes as BlobPart], name), { encoding: chosen }))}
+        chosen={decisions.reading?.encoding ?? encoding}
+        options={encodingOptions(encoding)}
+        onChoose={(chosen) => void choose(chosen)}
       />
     </Place>
   );
-}
-
-/** Encodings that texts are still found in, as the Encoding Standard names them. */
-const ENCODINGS = [
-  ['utf-8', 'Unicode (UTF-8)'],
-  ['utf-16le', 'Unicode (UTF-16)'],
-  ['windows-1252', 'Western'],
-  ['windows-1250', 'Central European'],
-  ['iso-8859-2', 'Central European (ISO)'],
-  ['windows-1251', 'Cyrillic'],
-  ['koi8-r', 'Cyrillic (KOI8-R)'],
-  ['windows-1253', 'Greek'],
-  ['windows-1254', 'Turkish'],
-  ['windows-1255', 'Hebrew'],
-  ['windows-1256', 'Arabic'],
-  ['windows-1257', 'Baltic'],
-  ['shift_jis', 'Japanese (Shift JIS)'],
-  ['euc-jp', 'Japanese (EUC)'],
-  ['gb18030', 'Chinese (GB 18030)'],
-  ['big5', 'Chinese (Big5)'],
-  ['euc-kr', 'Korean'],
-  ['macintosh', 'Mac'],
-] as const;
-
-function optionsWith(encoding: string): { readonly value: string; readonly title: string }[] {
-  const options = ENCODINGS.map(([value, title]) => ({ value: value as string, title }));
-  return options.some(({ value }) => value === encoding) ? options : [{ value: encoding, title: encoding }, ...options];
 }
 
 const Place = styled.span`

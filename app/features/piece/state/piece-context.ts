@@ -1,7 +1,6 @@
 import { useOutletContext } from 'react-router';
-import type { OutputShape, OwnRule, Place } from '../../../../core/index.ts';
+import type { OutputShape, OwnRule, Place, TextReading } from '../../../../core/index.ts';
 import type { Origin, StyleRecord } from '../../../../storage/db.ts';
-import type { Incoming } from '../../../incoming/incoming.ts';
 import type { Offer } from '../../../../storage/notes.ts';
 import type { Ready } from './use-cleaning.ts';
 import type { LostWork } from './lost-work.ts';
@@ -20,7 +19,9 @@ export interface Tour {
 export interface PieceView {
   readonly id: string;
   readonly title: string;
+  /** The text in the reading in force. */
   readonly source: string;
+  readonly sourceAsItCame: string;
   /** How the clean text goes out. */
   readonly shape: OutputShape;
   setShape(shape: OutputShape): void;
@@ -32,8 +33,8 @@ export interface PieceView {
   mayOffer(offer: Offer): boolean;
   decline(offer: Offer): void;
   readonly origin: Origin | undefined;
-  /** Makes a new piece of another reading of the same text. */
-  takeAgain(incoming: Promise<Incoming>): void;
+  /** Takes the step to another reading of the text, once what is under way has come in; undefined for the one in which it came. */
+  readAs(reading: TextReading | undefined): void;
   /** Copies the clean text, plain and formatted. */
   copy(): void;
   readonly lost: LostWork;

@@ -44,10 +44,15 @@ export interface Cleaning {
   startAgain(): void;
 }
 
-/** Cleans a text in a worker, and again after each change of style or choices; the page stays free. */
+/** Cleans a text in a worker, and again after each change of style or choices; the page stays free. Another text is opened anew. */
 export function useCleaning(text: SourceText, { style, history }: Pick<Decisions, 'style' | 'history'>): Cleaning {
   const [state, setState] = useState<CleaningState>({ status: 'working', stage: 'lines' });
   const [attempt, setAttempt] = useState(0);
+  const [opened, setOpened] = useState(text);
+  if (opened !== text) {
+    setOpened(text);
+    setState({ status: 'working', stage: 'lines' });
+  }
   const [slowRules, setSlowRules] = useState<readonly OwnRule[]>([]);
   const slow = useSlowIds(slowRules, style.rules);
   const client = useRef<CleanClient>(undefined);

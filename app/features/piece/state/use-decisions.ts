@@ -11,6 +11,7 @@ import {
   type Choice,
   type History,
   type Outcome,
+  type TextReading,
   type Step,
   type Style,
 } from '../../../../core/index.ts';
@@ -20,6 +21,8 @@ import type { PieceWrite } from './piece-actions.ts';
 export interface Decisions {
   readonly style: Style;
   readonly choices: readonly Choice[];
+  /** How the text is read, where not as it came. */
+  readonly reading: TextReading | undefined;
   /** All steps, and how many of them are in force. */
   readonly history: History;
   readonly canUndo: boolean;
@@ -66,10 +69,11 @@ export function useDecisions(stored: History, save: (write: PieceWrite) => void)
     },
     [change, save],
   );
-  const { style, choices } = useOutcome(history);
+  const { style, choices, reading } = useOutcome(history);
   return {
     style,
     choices,
+    reading,
     history,
     canUndo: canUndo(history),
     canRedo: canRedo(history),
@@ -87,5 +91,5 @@ function useOutcome(history: History): Outcome {
   const [style, setStyle] = useState(outcome.style);
   const isSame = JSON.stringify(style) === JSON.stringify(outcome.style);
   if (!isSame) setStyle(outcome.style);
-  return { style: isSame ? style : outcome.style, choices: outcome.choices };
+  return isSame ? { ...outcome, style } : outcome;
 }
