@@ -1,1 +1,4 @@
-export { OutputScreen as default } from '../features/piece/output/output-screen.tsx';
+import { OutputScreen } from '../features/piece/output/output-screen.tsx';
+import { screenRoute } from '../features/piece/screen-route.tsx';
+
+export default screenRoute(OutputScreen);

@@ -1,1 +1,4 @@
-export { ReadScreen as default } from '../features/piece/read/read-screen.tsx';
+import { ReadScreen } from '../features/piece/read/read-screen.tsx';
+import { screenRoute } from '../features/piece/screen-route.tsx';
+
+export default screenRoute(ReadScreen);

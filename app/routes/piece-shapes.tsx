@@ -1,1 +1,4 @@
-export { ShapesScreen as default } from '../features/piece/shapes/shapes-screen.tsx';
+import { ShapesScreen } from '../features/piece/shapes/shapes-screen.tsx';
+import { screenRoute } from '../features/piece/screen-route.tsx';
+
+export default screenRoute(ShapesScreen);

@@ -1,1 +1,4 @@
-export { PieceText as default } from '../features/piece/piece-text.tsx';
+import { PieceText } from '../features/piece/piece-text.tsx';
+import { screenRoute } from '../features/piece/screen-route.tsx';
+
+export default screenRoute(PieceText);

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { isPassOn, oneStep, PASSES, type Stage, type Step } from '../../../core/index.ts';
 import { Button } from '../../ui/buttons.tsx';
 import { faces } from '../../ui/theme.ts';
-import { copyText } from './state/use-copy.ts';
+import { copyText } from './state/copying.ts';
 import type { Decisions } from './state/use-decisions.ts';
 
 interface FailedCleaningProps {
@@ -50,7 +50,8 @@ export function FailedCleaning({ source, stage, message, decisions, onTryAgain }
 }
 
 const Page = styled.main`
-  height: 100%;
+  grid-row: 1 / -1;
+  min-height: 0;
   display: flex;
   flex-direction: column;
   gap: 12px;

@@ -1,5 +1,5 @@
 import { Input, TextField, ToggleButton, VisuallyHidden } from 'react-aria-components';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { NavLink, useMatch } from 'react-router';
 import { css, styled } from 'styled-components';
 import { Brand } from '../../ui/brand.tsx';
@@ -73,18 +73,27 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
             <TurnIcon isForward />
           </QuietButton>
         </Named>
-        <QuietButton onPress={() => onSheet('history')}>Steps</QuietButton>
-        <QuietButton aria-label="Keys" onPress={() => onSheet('keys')}>
-          ?
-        </QuietButton>
-        <ThemeSwitch />
-        <PrimaryButton data-primary="" isDisabled={!onCopy} onPress={onCopy}>
-          Copy clean text <Key of="copy" />
-        </PrimaryButton>
+        <Actions onSheet={onSheet} onCopy={onCopy} />
       </Rest>
     </Bar>
   );
 }
+
+/** What stays as it is whatever the person decides. */
+const Actions = memo(function Actions({ onSheet, onCopy }: Pick<PieceHeaderProps, 'onSheet' | 'onCopy'>) {
+  return (
+    <>
+      <QuietButton onPress={() => onSheet('history')}>Steps</QuietButton>
+      <QuietButton aria-label="Keys" onPress={() => onSheet('keys')}>
+        ?
+      </QuietButton>
+      <ThemeSwitch />
+      <PrimaryButton data-primary="" isDisabled={!onCopy} onPress={onCopy}>
+        Copy clean text <Key of="copy" />
+      </PrimaryButton>
+    </>
+  );
+});
 
 /** What undo and redo would do; undefined where there is nothing. */
 function useNextSteps(

@@ -1,5 +1,5 @@
-import { lazy, startTransition, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
-import { Outlet, useLocation, useNavigate } from 'react-router';
+import { lazy, memo, startTransition, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Outlet, useLocation, useNavigate, type NavigateFunction } from 'react-router';
 import { styled } from 'styled-components';
 import type { StyleRecord } from '../../../storage/db.ts';
 import type { StoredPiece } from '../../../storage/pieces.ts';
@@ -10,13 +10,16 @@ import { useIncoming } from '../../incoming/use-incoming.ts';
 import { useVersions } from './history/use-versions.ts';
 import type { OwnKeys } from './keys/commands.ts';
 import { KeysContext, useCommands, type Handlers } from './keys/use-commands.ts';
+import type { PieceWrite } from './state/piece-actions.ts';
 import type { Drawer, PieceView, Tour } from './state/piece-context.ts';
+import { SOURCE_FONTS } from './reading/column-layout.ts';
+import { useMeasuredAhead } from './reading/source-advance.ts';
 import { FailedCleaning } from './failed-cleaning.tsx';
 import { PieceHeader } from './piece-header.tsx';
 import { lostWork } from './state/lost-work.ts';
 import { keepPlace } from './state/place-keeper.ts';
 import { useCleaning } from './state/use-cleaning.ts';
-import { useCopy } from './state/use-copy.ts';
+import { copierOf } from './state/copying.ts';
 import { useDecisions } from './state/use-decisions.ts';
 import { useNoting } from './state/use-noting.ts';
 import { usePieceKeys } from './state/use-piece-keys.ts';
@@ -55,9 +58,30 @@ interface PieceScreenProps {
   readonly styles: readonly StyleRecord[];
 }
 
-/** The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. */
-export function PieceScreen({ stored, keys, shape: storedShape, styles: storedStyles }: PieceScreenProps) {
-  const save = useSaving(stored.piece.id);
+/** A piece, with what is stored of it and what is pasted or let go on it, which becomes a new piece. */
+export function PieceScreen(props: PieceScreenProps) {
+  const save = useSaving(props.stored.piece.id);
+  const incoming = useIncoming(NEW_PIECE);
+  const navigate = useNavigate();
+  return (
+    <Screen data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
+      <PieceFrame {...props} save={save} navigate={navigate} />
+      <ReadingNote incoming={incoming} />
+    </Screen>
+  );
+}
+
+interface PieceFrameProps extends PieceScreenProps {
+  readonly save: (write: PieceWrite) => void;
+  readonly navigate: NavigateFunction;
+}
+
+/**
+ * The frame of a piece: its cleaning, its decisions and the header, around the screen that the address names. It asks the router for
+ * nothing, and so rests while something is stored: each call for that draws what it stands in anew, three times.
+ */
+const PieceFrame = memo(function PieceFrame(props: PieceFrameProps) {
+  const { stored, keys, shape: storedShape, styles: storedStyles, save, navigate } = props;
   const decisions = useDecisions(stored.history, save);
   const answered = useCallback((key: string) => save({ intent: 'answered', key }), [save]);
   const text = useTextOf(stored, decisions.reading);
@@ -71,10 +95,11 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const [answers] = useState(underWay);
   const { latest } = decisions;
   const upToDate = useCallback(() => answers.ended().then(() => untilTold(latest)), [answers, untilTold, latest]);
-  const copy = useCopy(ready?.client, shape, upToDate);
-  const incoming = useIncoming(NEW_PIECE);
+  const client = ready?.client;
+  const copy = useMemo(() => copierOf(client, shape, upToDate), [client, shape, upToDate]);
   const [lit, light] = useState<string>();
-  const toText = useToText(stored.piece.id);
+  /** Goes to the text's own screen, from whichever is open. */
+  const toText = () => void navigate(`/piece/${stored.piece.id}`, { preventScrollReset: true });
   const [drawer, setDrawer] = useState<Drawer>();
   // Places are those of one reading of the text.
   // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -88,7 +113,6 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   const openSheet = useCallback((now: 'keys' | 'history') => startTransition(() => setSheet(now)), []);
   const [ownKeys, setOwnKeys] = useState(keys);
   const versions = useVersions(stored.piece.id, stored.versions, decisions, save);
-  const navigate = useNavigate();
   const toRead = useCallback(() => void navigate(`/piece/${stored.piece.id}/read`), [navigate, stored.piece.id]);
   const openDrawer = (next: Drawer | undefined) => {
     // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
@@ -104,6 +128,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   useSlowRuleNews(slowRules);
   useFailedPassNews(ready?.summary.failed);
   useFetchAhead(ready !== undefined);
+  useMeasuredAhead(SOURCE_FONTS);
   useEffect(() => {
     document.title = title ? `${title} · Lucid Ribbon` : 'Lucid Ribbon';
   }, [title]);
@@ -161,7 +186,7 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
   };
   return (
     <KeysContext value={ownKeys}>
-      <Screen data-dropping={incoming.isDropping || undefined} {...incoming.dropProps}>
+      <>
         <ScreenKeys onSheet={openSheet} onSign={() => sign(!isSigned)} onRead={toRead} onCopy={copy} />
         <PieceHeader title={title} onRename={rename} ready={ready} piece={shared} onSheet={openSheet} onCopy={copy} />
         {ready ? (
@@ -171,7 +196,6 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
         ) : (
           <Stopped onStart={cleaning.startAgain} />
         )}
-        <ReadingNote incoming={incoming} />
         <Suspense>
           {sheet === 'keys' && (
             <KeysSheet
@@ -186,10 +210,10 @@ export function PieceScreen({ stored, keys, shape: storedShape, styles: storedSt
             <HistorySheet onClose={() => setSheet(undefined)} piece={shared} ready={ready} versions={versions} />
           )}
         </Suspense>
-      </Screen>
+      </>
     </KeysContext>
   );
-}
+});
 
 /** The text in the reading in force: the same object as long as it is the same text, whatever another tab stored meanwhile. */
 function useTextOf(stored: StoredPiece, reading: TextReading | undefined): SourceText {
@@ -231,12 +255,6 @@ function useFetchAhead(isReady: boolean): void {
     const timer = setTimeout(fetchAll, FETCH_AFTER);
     return () => clearTimeout(timer);
   }, [isReady]);
-}
-
-/** Goes to the text's own screen, from whichever is open. */
-function useToText(id: string): () => void {
-  const navigate = useNavigate();
-  return useCallback(() => void navigate(`/piece/${id}`, { preventScrollReset: true }), [id, navigate]);
 }
 
 const Screen = styled.div`

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import type { SeamView } from '../../../core/index.ts';
@@ -27,7 +27,7 @@ import { SeamMenu, type SeamAsked } from './menus/seam-menu.tsx';
 import { OriginNote } from './reading/origin-note.tsx';
 import { StoryLine } from './reading/story-line.tsx';
 import { TourBar } from './reading/tour-bar.tsx';
-import { copyBetween } from './state/use-copy.ts';
+import { copyBetween } from './state/copying.ts';
 import { useStepping } from './state/use-stepping.ts';
 import { useOffPassCounts } from './passes/use-off-pass-counts.ts';
 
@@ -36,7 +36,7 @@ export function PieceText() {
   const piece = usePiece();
   const { ready, decisions, lit, tour, drawer } = piece;
   const doubts = useDoubts(piece);
-  const toured = tour?.places[tour.at] && { ...tour.places[tour.at]!, call: tour.at };
+  const toured = useMemo(() => tour?.places[tour.at] && { ...tour.places[tour.at]!, call: tour.at }, [tour]);
   const noteTyping = useRecoveredTyping(piece);
   const editor = useEditor(ready.client, decisions, noteTyping);
   const offPassCounts = useOffPassCounts(ready.client, ready.version);
@@ -86,18 +86,33 @@ export function PieceText() {
   const copy = spots && (() => copyBetween(ready.client, spots));
   useCopyKey(copy, isWide(spots));
   const [isRailOpen, setRailOpen] = useState(false);
+  // The text comes first: the passes are drawn after it, in a turn of their own.
+  const hasRail = useDeferredValue(true, false);
+  const styleButton = useMemo(() => <StyleButton piece={piece} />, [piece]);
+  const railToggle = useMemo(
+    () => (
+      <RailToggle isSelected={isRailOpen} onChange={setRailOpen}>
+        Passes
+      </RailToggle>
+    ),
+    [isRailOpen],
+  );
   return (
     <Place data-rail={isRailOpen || undefined}>
-      <PassRail
-        counts={ready.summary.counts}
-        offPassCounts={offPassCounts}
-        decisions={decisions}
-        lit={lit}
-        onLight={piece.light}
-        onList={list}
-      >
-        <StyleButton piece={piece} />
-      </PassRail>
+      {hasRail ? (
+        <PassRail
+          counts={ready.summary.counts}
+          offPassCounts={offPassCounts}
+          decisions={decisions}
+          lit={lit}
+          onLight={piece.light}
+          onList={list}
+        >
+          {styleButton}
+        </PassRail>
+      ) : (
+        <div />
+      )}
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}
         <StoryLine
@@ -120,11 +135,7 @@ export function PieceText() {
           isSigned={piece.isSigned}
           onSign={piece.sign}
           readAt={`/piece/${piece.id}/read`}
-          passes={
-            <RailToggle isSelected={isRailOpen} onChange={setRailOpen}>
-              Passes
-            </RailToggle>
-          }
+          passes={railToggle}
           editor={editor}
           scroller={scroller}
           isAllSelected={isAll}

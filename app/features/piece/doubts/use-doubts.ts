@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Answer, DoubtView, Place } from '../../../../core/index.ts';
 import { keepAnswer } from '../../../../storage/notes.ts';
 import type { DoubtOrder, NextDoubt } from '../../../../worker/protocol.ts';
@@ -115,11 +115,13 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
       now.length + 1 >= (shown.current?.left ?? 0) ? [key] : [...now.filter((old) => old !== key), key],
     );
   }, []);
+  const goes = view && (follows || (!isBack && view.doubt.key === first)) ? view.doubt : undefined;
+  const goTo = useMemo(() => goes && { ...goes, call: calls }, [goes, calls]);
   return {
     next,
     order,
     place: view?.doubt,
-    goTo: view && (follows || (!isBack && view.doubt.key === first)) ? { ...view.doubt, call: calls } : undefined,
+    goTo,
     setOrder,
     answer,
     putOff,

@@ -4,7 +4,7 @@ import type { CleanClient } from '../../../../worker/client.ts';
 import { TYPED_IN } from '../../../ui/typed-in.ts';
 import type { Selected } from '../portion/selected.ts';
 import { isWide, wholeText } from '../portion/spots.ts';
-import { copyBetween } from '../state/use-copy.ts';
+import { copyBetween } from '../state/copying.ts';
 import { pastedText } from './pasted.ts';
 import type { Editor } from './use-editor.ts';
 

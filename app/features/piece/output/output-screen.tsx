@@ -10,7 +10,7 @@ import { faces } from '../../../ui/theme.ts';
 import { toast } from '../../../ui/toasts.tsx';
 import { Key } from '../keys/key.tsx';
 import { usePiece } from '../state/piece-context.ts';
-import { copyText } from '../state/use-copy.ts';
+import { copyText } from '../state/copying.ts';
 import { OutputForm } from '../../../style-parts/output-form.tsx';
 import { useOutput } from './use-output.ts';
 

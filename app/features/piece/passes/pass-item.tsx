@@ -86,7 +86,17 @@ export const PassItem = memo(function PassItem(props: PassItemProps) {
       )}
     </>
   );
-});
+}, saysTheSame);
+
+/** Of the style an item shows only what it says of its own pass. */
+function saysTheSame(before: PassItemProps, after: PassItemProps): boolean {
+  const { style: was, ...others } = before;
+  const { style: is, id } = after;
+  if (was.passes[id] !== is.passes[id] || isPassOn(was, id) !== isPassOn(is, id)) return false;
+  const settings = ({ style, pass }: PassItemProps) => pass && JSON.stringify(settingsOf(style, pass));
+  if (settings(before) !== settings(after)) return false;
+  return (Object.keys(others) as (keyof typeof others)[]).every((name) => before[name] === after[name]);
+}
 
 /** Settings that were changed stay in sight, as do those of a pass that was switched on; the others show with their pass. */
 function hasUsualSettings(pass: Pass, style: Decisions['style']): boolean {

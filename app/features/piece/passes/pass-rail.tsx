@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState } from 'react';
+import { memo, useCallback, useRef, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading, Input, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import {
@@ -43,7 +43,7 @@ interface PassRailProps {
 const NONE: ReadonlyMap<string, RailSection> = new Map();
 
 /** All passes: first those that changed something here, then, folded by group, those that found nothing and those that are off. */
-export function PassRail(props: PassRailProps) {
+export const PassRail = memo(function PassRail(props: PassRailProps) {
   const { counts, offPassCounts, decisions } = props;
   const { style, take } = decisions;
   const rail = useRef<HTMLElement>(null);
@@ -105,7 +105,7 @@ export function PassRail(props: PassRailProps) {
       </Below>
     </Rail>
   );
-}
+});
 
 /** What one item needs of all, so that only those are drawn again of which something changed. */
 function itemProps(

@@ -31,6 +31,8 @@ const WIDEST_CLEAN = 620;
 const USUAL_MEASURE = 56;
 const NARROWEST = 700;
 const STACKED_RIBBON = 46;
+/** Usual sizes of the source face, px, for lines of up to 58 characters, up to 70 and beyond. */
+export const SOURCE_FONTS = [12.5, 12, 11.5] as const;
 const SMALLEST_FONT = 10;
 
 /**
@@ -44,7 +46,8 @@ export function layoutColumns(
   advanceAt: (size: number) => number = designedAdvance,
 ): ColumnLayout {
   const wanted = Math.max(40, Math.min(measure > 0 ? measure + 2 : USUAL_MEASURE, 96));
-  const usualFont = wanted <= 58 ? 12.5 : wanted <= 70 ? 12 : 11.5;
+  const [large, middle, small] = SOURCE_FONTS;
+  const usualFont = wanted <= 58 ? large : wanted <= 70 ? middle : small;
   const isStacked = width > 0 && width < NARROWEST;
   const ribbon = isStacked ? STACKED_RIBBON : RIBBON;
   const most = isStacked ? width - ribbon : Math.max(260, (width - ribbon) * 0.58);

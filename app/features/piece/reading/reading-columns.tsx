@@ -1,5 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
 import { home } from '../../../ui/focus-home.tsx';
 import { stopAt } from './stops.ts';
@@ -49,7 +49,7 @@ interface ReadingColumnsProps {
 }
 
 /** Source, ribbon and clean text in rows that scroll as one; only the rows in sight exist. */
-export function ReadingColumns(props: ReadingColumnsProps) {
+export const ReadingColumns = memo(function ReadingColumns(props: ReadingColumnsProps) {
   const { ready, lit, shown, goTo, step, editor, scroller, onSelect, onAskEdit, onTakeBack, onAskSeam } = props;
   const width = useWidth(scroller);
   const { summary, plan } = ready;
@@ -165,7 +165,7 @@ export function ReadingColumns(props: ReadingColumnsProps) {
       />
     </Area>
   );
-}
+});
 
 const OVERSCAN = 3;
 

@@ -5,7 +5,7 @@ import { DIALECTS, expressionsOf, type Dialect, type LineShape } from '../../../
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { Segments } from '../../../ui/segments.tsx';
 import { faces } from '../../../ui/theme.ts';
-import { copyText } from '../state/use-copy.ts';
+import { copyText } from '../state/copying.ts';
 import { DIALECT_WORDS } from './shape-words.ts';
 
 const OPTIONS = DIALECTS.map((value) => ({ value, title: DIALECT_WORDS[value] }));

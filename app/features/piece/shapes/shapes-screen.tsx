@@ -8,7 +8,7 @@ import { download } from '../../../ui/download.ts';
 import { home } from '../../../ui/focus-home.tsx';
 import { toast } from '../../../ui/toasts.tsx';
 import { usePiece, type PieceView } from '../state/piece-context.ts';
-import { copyTable, copyText } from '../state/use-copy.ts';
+import { copyTable, copyText } from '../state/copying.ts';
 import { ExpressionBox } from './expression-box.tsx';
 import { GroupList, isTeachable } from './group-list.tsx';
 import { MisfitList } from './misfit-list.tsx';

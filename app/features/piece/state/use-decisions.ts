@@ -69,27 +69,32 @@ export function useDecisions(stored: History, save: (write: PieceWrite) => void)
     },
     [change, save],
   );
+  // The same functions for good: all that is drawn with them rests.
+  const ways = useMemo(
+    () => ({
+      take,
+      latest: () => latest.current,
+      undo: () => move(undo),
+      redo: () => move(redo),
+      goTo: (at: number) => move((now) => moveTo(now, at)),
+    }),
+    [take, move],
+  );
   const { style, choices, reading } = useOutcome(history);
-  return {
-    style,
-    choices,
-    reading,
-    history,
-    canUndo: canUndo(history),
-    canRedo: canRedo(history),
-    latest: useCallback(() => latest.current, []),
-    take,
-    undo: useCallback(() => move(undo), [move]),
-    redo: useCallback(() => move(redo), [move]),
-    goTo: useCallback((at: number) => move((now) => moveTo(now, at)), [move]),
-  };
+  return useMemo(
+    () => ({ ...ways, style, choices, reading, history, canUndo: canUndo(history), canRedo: canRedo(history) }),
+    [ways, style, choices, reading, history],
+  );
 }
 
-/** Style and choices; the style stays the same object as long as it says the same, so that what depends on it rests. */
+/** What the steps lead to; the style stays the same object as long as it says the same, so that what depends on it rests. */
 function useOutcome(history: History): Outcome {
-  const outcome = useMemo(() => outcomeOf(history, DEFAULT_STYLE), [history]);
-  const [style, setStyle] = useState(outcome.style);
-  const isSame = JSON.stringify(style) === JSON.stringify(outcome.style);
-  if (!isSame) setStyle(outcome.style);
-  return isSame ? { ...outcome, style } : outcome;
+  const last = useRef<Style>(undefined);
+  const outcome = useMemo(() => {
+    const now = outcomeOf(history, DEFAULT_STYLE);
+    const isSame = last.current !== undefined && JSON.stringify(last.current) === JSON.stringify(now.style);
+    return isSame ? { ...now, style: last.current! } : now;
+  }, [history]);
+  last.current = outcome.style;
+  return outcome;
 }

@@ -10,7 +10,7 @@ interface Said {
 }
 const toast = jest.fn<(said: Said) => void>();
 jest.unstable_mockModule('../../../ui/toasts.tsx', () => ({ toast }));
-const { copyTable, copyText, useCopy } = await import('./use-copy.ts');
+const { copyTable, copyText, copierOf } = await import('./copying.ts');
 
 /** What is on the clipboard, by its types. */
 const board = new Map<string, string>();
@@ -56,19 +56,19 @@ describe('copying', () => {
       return { text: 'One.', html: '<p>One.</p>' };
     };
     const known = new Promise<void>((go) => setTimeout(() => go(void (isKnown = true))));
-    useCopy({ copy } as unknown as CleanClient, USUAL_SHAPE, () => known)!();
+    copierOf({ copy } as unknown as CleanClient, USUAL_SHAPE, () => known)!();
     await said();
     expect(asked).toEqual([true]);
   });
 
   test('writes the clean text plain and formatted, and says how much it was', async () => {
-    useCopy(client, USUAL_SHAPE, upToDate)!();
+    copierOf(client, USUAL_SHAPE, upToDate)!();
     expect(await said()).toEqual({ text: 'Clean text copied', detail: '2 paragraphs, 10 characters' });
     expect(Object.fromEntries(board)).toEqual({ 'text/plain': 'One.\n\nTwo.', 'text/html': '<p>One.</p><p>Two.</p>' });
   });
 
   test('there is nothing to copy while nothing is cleaned', () => {
-    expect(useCopy(undefined, USUAL_SHAPE, upToDate)).toBeUndefined();
+    expect(copierOf(undefined, USUAL_SHAPE, upToDate)).toBeUndefined();
   });
 
   test('rows go as lines with tabs and as a table whose cells are no tags', async () => {
@@ -111,7 +111,7 @@ describe('over plain http', () => {
       });
       return document.dispatchEvent(event);
     };
-    useCopy(client, USUAL_SHAPE, upToDate)!();
+    copierOf(client, USUAL_SHAPE, upToDate)!();
     expect(await said()).toMatchObject({ text: 'Clean text copied' });
     expect(Object.fromEntries(board)).toEqual({ 'text/plain': 'One.\n\nTwo.', 'text/html': '<p>One.</p><p>Two.</p>' });
   });

@@ -2,8 +2,8 @@ import type { OutputShape, Spot, Written } from '../../../../core/index.ts';
 import type { CleanClient } from '../../../../worker/client.ts';
 import { toast } from '../../../ui/toasts.tsx';
 
-/** Writes the clean text to the clipboard, plain and rich at once, and says what it did; `upToDate` resolves when the worker knows all. */
-export function useCopy(
+/** What writes the clean text to the clipboard, plain and rich at once, and says what it did; `upToDate` resolves when the worker knows all. */
+export function copierOf(
   client: CleanClient | undefined,
   shape: OutputShape,
   upToDate: () => Promise<void>,
