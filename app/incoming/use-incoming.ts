@@ -70,8 +70,8 @@ export function useIncoming(done?: ToastMessage): IncomingState {
         await takeStyle(file);
         continue;
       }
-      setReading({ name: file.name, share: 0 });
-      const onProgress = (share: number) => setReading({ name: file.name, share });
+      const onProgress = byPercent((share) => setReading({ name: file.name, share }));
+      onProgress(0);
       const incoming = await readFile(file, { onProgress, signal: stop.signal }).catch(() => undefined);
       if (!incoming) break;
       await take(incoming, false, files.length > 1, file.name);
@@ -156,6 +156,16 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     },
     take,
     takeFiles,
+  };
+}
+
+/** Tells of progress no more often than each hundredth: a file of many pages would draw the page anew for each of them. */
+function byPercent(tell: (share: number) => void): (share: number) => void {
+  let told = -1;
+  return (share) => {
+    const percent = Math.floor(share * 100);
+    if (percent !== told) tell(share);
+    told = percent;
   };
 }
 

@@ -3,7 +3,7 @@ import { Flag } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt } from './convention.ts';
 import { areOfTwoKinds } from './elements.ts';
 import type { SeamContext } from './evidence.ts';
-import { fillOf } from './room.ts';
+import { fillOf, widestOf } from './room.ts';
 import { Decision } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -41,6 +41,7 @@ export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
 function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
   const { table, seams, from, to } = context;
   if (table.captions.found) return;
+  const widest = widestOf(table, seams.line);
   for (let first = from; first < to;) {
     let last = first;
     const goesOn = (seam: number) =>
@@ -57,12 +58,21 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
     // A format writes an address in lines of its own; where most end a sentence they are its paragraphs.
     const closed = lines.subarray(0, -1).filter((line) => table.flags[line]! & (Flag.endsStop | Flag.endsColon)).length;
     const areParagraphs = table.layout !== undefined && closed >= (last - first) * MOST_CLOSED;
-    if (isShort && !areParagraphs && verdicts.decision.subarray(first, last).every((one) => one === Decision.break))
+    if (isShort && !areParagraphs && verdicts.decision.subarray(first, last).every((one) => one === Decision.break)) {
       keepAll(verdicts, first, last);
+      // Two sentences on two lines, the first as long as any line: as well one paragraph that was wrapped between them.
+      if (last === first + 1 && closed === 1 && table.chars[lines[0]!]! >= Math.max(FULL_OF_TWO, FULL_SHARE * widest))
+        verdicts.certainty[first] = CERTAINTY_OF_TWO;
+    }
     first = last + 1;
   }
 }
 
+/** A line that may be full where there is no measure: in characters, and as a share of the longest line. */
+const FULL_OF_TWO = 45;
+const FULL_SHARE = 0.9;
+/** It is asked about. */
+const CERTAINTY_OF_TWO = 0.7;
 const LONGEST_OF_A_GROUP = 72;
 /** Lines that go on in small letters are verse, and belong together. */
 const LONGEST_OF_ONE_SENTENCE = 100;

@@ -22,11 +22,20 @@ const BY_ROLE: Readonly<Record<string, Region>> = {
   alertdialog: Region.beside,
 };
 
+/** Elements whose id may say what they are for. That of a heading, or of an anchor, is an address within the text. */
+const GROUPS: ReadonlySet<string> = new Set(['div', 'section', 'ul', 'ol', 'form', 'header', 'footer', 'table', 'td']);
+
 /**
  * Where an element stands by its name, its role (WAI-ARIA) and what its makers call it; undefined where it says nothing. `isInText`:
- * it stands in the article or main part, whose own head and foot are of the text.
+ * it stands in the article or main part, whose own head and foot are of the text. `heading` gives the words of the first heading near
+ * its beginning: a part that has its id from there, such as "related-work", is one of the text.
  */
-export function regionOf(name: string, attributes: Attributes, isInText: boolean): Region | undefined {
+export function regionOf(
+  name: string,
+  attributes: Attributes,
+  isInText: boolean,
+  heading: () => string,
+): Region | undefined {
   const role = attributes['role'];
   if (role !== undefined && BY_ROLE[role] !== undefined) return BY_ROLE[role];
   if (name === 'nav') return Region.navigation;
@@ -36,11 +45,24 @@ export function regionOf(name: string, attributes: Attributes, isInText: boolean
   if ((name === 'header' || name === 'footer') && !isInText) return Region.site;
   // A whole page is often named by its parts ("has-sidebar"), and so is what stands around running words.
   if (name === 'body' || name === 'html' || name === 'main' || name === 'article') return undefined;
-  const called = `${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`;
-  if (called === ' ') return undefined;
+  const byClass = regionOfWords(attributes['class'] ?? '', isInText);
+  if (byClass !== undefined || !GROUPS.has(name)) return byClass;
+  const id = attributes['id'] ?? '';
+  const byId = regionOfWords(id, isInText);
+  return byId !== undefined && isAddressOf(id, heading()) ? undefined : byId;
+}
+
+function regionOfWords(called: string, isInText: boolean): Region | undefined {
+  if (called === '') return undefined;
   if (NAVIGATION.test(called)) return Region.navigation;
   if (BESIDE.test(called)) return Region.beside;
   return !isInText && SITE.test(called) ? Region.site : undefined;
+}
+
+/** Whether an id is made of a heading, which may have a number before it. */
+function isAddressOf(id: string, heading: string): boolean {
+  const letters = (words: string) => words.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+  return letters(heading).endsWith(letters(id));
 }
 
 /** Whether an element is not shown. */

@@ -62,6 +62,38 @@ describe('a web page', () => {
     ]);
   });
 
+  test.each([
+    ['a heading with its own address', (id: string, words: string) => `<h2 id="${id}">${words}</h2>`],
+    ['an anchor in a heading', (id: string, words: string) => `<h2><span id="${id}">${words}</span></h2>`],
+    ['a part named after its heading', (id: string, words: string) => `<section id="${id}"><h2>2.3. ${words}</h2>`],
+    ['a box with an anchor', (id: string, words: string) => `<div><a id="${id}"></a><h2>${words}</h2></div>`],
+  ])('a title that sounds like what stands around texts is one of the text: %s', async (_name, head) => {
+    for (const words of [
+      'Copyright considerations',
+      'Social history',
+      'Related work',
+      'Menu of the day',
+      'Navigation',
+    ]) {
+      for (const joint of ['-', '_']) {
+        const body = `${head(words.toLowerCase().replaceAll(' ', joint), words)}<p>Every keeper had a say in it.</p></section>`;
+        const found = await readDocument(bytes(`<!doctype html><p>Before it.</p>${body}`));
+        if (!found.ok) throw new Error(found.problem);
+        expect(found.document.text).toContain(words);
+        expect(found.document.layout!.region.every((region) => region === Region.text)).toBe(true);
+      }
+    }
+  });
+
+  test('a part whose id is no heading’s is what its makers call it', async () => {
+    for (const id of ['site-footer', 'main-nav', 'sidebar', 'related-stories']) {
+      const found = await readDocument(bytes(`<!doctype html><p>It fell.</p><div id="${id}"><h3>More</h3>Tides</div>`));
+      if (!found.ok) throw new Error(found.problem);
+      const { text, layout } = found.document;
+      expect(layout!.region[text.split('\n').indexOf('Tides')]).not.toBe(Region.text);
+    }
+  });
+
   test('rows of bare links before the text are told as a menu', async () => {
     const links = ['Tides', 'Boats', 'Mills'].map((name) => `<a href="#">${name}</a><br>`).join('');
     const prose = `<p>${'The creek fills the pond behind the wall twice a day. '.repeat(3)}</p>`;

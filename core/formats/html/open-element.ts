@@ -45,16 +45,25 @@ export const OUTSIDE: OpenElement = {
 
 const KEEPS_SPACES = /white-space\s*:\s*(?:pre|pre-wrap|break-spaces|pre-line)\b/i;
 
-/** The element of that name and those attributes, within another. `isDataTable`: the table that begins with it is one. */
+/** What the page says beside an element itself. */
+export interface Surroundings {
+  readonly hiddenClasses: ReadonlySet<string>;
+  /** The table that begins with it is one of data. */
+  readonly isDataTable: boolean;
+  /** The words of the first heading near its beginning; empty where there is none. */
+  heading(): string;
+}
+
+/** The element of that name and those attributes, within another. */
 export function enter(
   around: OpenElement,
   name: string,
   attributes: Attributes,
-  { hiddenClasses, isDataTable }: { readonly hiddenClasses: ReadonlySet<string>; readonly isDataTable: boolean },
+  { hiddenClasses, isDataTable, heading }: Surroundings,
 ): OpenElement {
   const style = attributes['style'] ?? '';
   const isInText = around.isInText || name === 'main' || name === 'article';
-  const own = around.region === Region.text ? regionOf(name, attributes, isInText) : undefined;
+  const own = around.region === Region.text ? regionOf(name, attributes, isInText, heading) : undefined;
   return {
     name,
     region: own ?? around.region,

@@ -103,7 +103,11 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
         const name = nameOf(tag);
         // Tables are counted where nothing is read, too.
         const isDataTable = name === 'table' && dataTables[tables++] === true;
-        const element = enter(top(), name, attributes, { hiddenClasses, isDataTable });
+        const element = enter(top(), name, attributes, {
+          hiddenClasses,
+          isDataTable,
+          heading: () => headingAfter(source, parser.startIndex),
+        });
         if (name === 'br') {
           if (element.isSilent) return;
           if (isOpen) writer.breakLine();
@@ -140,6 +144,15 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   parser.write(source);
   parser.end();
   return title.replace(/\s+/g, ' ').trim();
+}
+
+/** In characters. */
+const NEAR = 1000;
+
+/** The words of a heading that begins near a place; empty where none does. */
+function headingAfter(source: string, at: number): string {
+  const [, words = ''] = /<h[1-6]\b[^>]{0,300}>([^]{0,300}?)<\/h[1-6]\b/i.exec(source.slice(at, at + NEAR)) ?? [];
+  return words.replace(/<[^>]*>/g, '').trim();
 }
 
 /** A bullet of whatever face, or a number. */
