@@ -27,14 +27,14 @@ const GROUPS: ReadonlySet<string> = new Set(['div', 'section', 'ul', 'ol', 'form
 
 /**
  * Where an element stands by its name, its role (WAI-ARIA) and what its makers call it; undefined where it says nothing. `isInText`:
- * it stands in the article or main part, whose own head and foot are of the text. `heading` gives the words of the first heading near
- * its beginning: a part that has its id from there, such as "related-work", is one of the text.
+ * it stands in the article or main part, whose own head and foot are of the text. `beginning` gives the source that it begins with,
+ * which must agree with its name.
  */
 export function regionOf(
   name: string,
   attributes: Attributes,
   isInText: boolean,
-  heading: () => string,
+  beginning: () => string,
 ): Region | undefined {
   const role = attributes['role'];
   if (role !== undefined && BY_ROLE[role] !== undefined) return BY_ROLE[role];
@@ -45,24 +45,31 @@ export function regionOf(
   if ((name === 'header' || name === 'footer') && !isInText) return Region.site;
   // A whole page is often named by its parts ("has-sidebar"), and so is what stands around running words.
   if (name === 'body' || name === 'html' || name === 'main' || name === 'article') return undefined;
-  const byClass = regionOfWords(attributes['class'] ?? '', isInText);
+  const byClass = regionOfWords(attributes['class'] ?? '', isInText, beginning);
   if (byClass !== undefined || !GROUPS.has(name)) return byClass;
   const id = attributes['id'] ?? '';
-  const byId = regionOfWords(id, isInText);
-  return byId !== undefined && isAddressOf(id, heading()) ? undefined : byId;
+  const byId = regionOfWords(id, isInText, beginning);
+  return byId !== undefined && isAddressOf(id, beginning()) ? undefined : byId;
 }
 
-function regionOfWords(called: string, isInText: boolean): Region | undefined {
+function regionOfWords(called: string, isInText: boolean, beginning: () => string): Region | undefined {
   if (called === '') return undefined;
-  if (NAVIGATION.test(called)) return Region.navigation;
+  // The menu of an inn leads nowhere.
+  if (NAVIGATION.test(called) && /<(?:a|button|option|select|input)\b/i.test(beginning())) return Region.navigation;
   if (BESIDE.test(called)) return Region.beside;
-  return !isInText && SITE.test(called) ? Region.site : undefined;
+  if (isInText || !SITE.test(called)) return undefined;
+  // What many call the head of a page holds the title of the text.
+  return PAGE_HEADER.test(called) && /<h1\b/i.test(beginning()) ? undefined : Region.site;
 }
 
-/** Whether an id is made of a heading, which may have a number before it. */
-function isAddressOf(id: string, heading: string): boolean {
+const PAGE_HEADER = /(?:^|[-_\s])page-?header(?:$|[-_\s])/i;
+const HEADING = /<h[1-6]\b[^>]{0,300}>([^]{0,300}?)<\/h[1-6]\b/i;
+
+/** Whether an id is made of the heading that its part begins with, such as "related-work". The heading may have a number before it. */
+function isAddressOf(id: string, beginning: string): boolean {
   const letters = (words: string) => words.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
-  return letters(heading).endsWith(letters(id));
+  const [, heading = ''] = HEADING.exec(beginning) ?? [];
+  return letters(heading.replace(/<[^>]*>/g, '')).endsWith(letters(id));
 }
 
 /** Whether an element is not shown. */

@@ -85,9 +85,23 @@ describe('a web page', () => {
     }
   });
 
+  test('a menu without links is one of an inn, and the head of a page with the title is of the text', async () => {
+    for (const part of [
+      '<div class="menu"><h3>Mains</h3><p>Turbot in butter</p></div>',
+      '<div class="page-header"><h1>Turbot in butter</h1></div>',
+    ]) {
+      const found = await readDocument(bytes(`<!doctype html>${part}<p>It was good.</p>`));
+      if (!found.ok) throw new Error(found.problem);
+      const { text, layout } = found.document;
+      expect(layout!.region[text.split('\n').indexOf('Turbot in butter')]).toBe(Region.text);
+    }
+  });
+
   test('a part whose id is no heading’s is what its makers call it', async () => {
     for (const id of ['site-footer', 'main-nav', 'sidebar', 'related-stories']) {
-      const found = await readDocument(bytes(`<!doctype html><p>It fell.</p><div id="${id}"><h3>More</h3>Tides</div>`));
+      const found = await readDocument(
+        bytes(`<!doctype html><p>It fell.</p><div id="${id}"><h3>More</h3><a href="#">Tides</a></div>`),
+      );
       if (!found.ok) throw new Error(found.problem);
       const { text, layout } = found.document;
       expect(layout!.region[text.split('\n').indexOf('Tides')]).not.toBe(Region.text);

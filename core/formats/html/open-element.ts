@@ -50,8 +50,8 @@ export interface Surroundings {
   readonly hiddenClasses: ReadonlySet<string>;
   /** The table that begins with it is one of data. */
   readonly isDataTable: boolean;
-  /** The words of the first heading near its beginning; empty where there is none. */
-  heading(): string;
+  /** The source that it begins with, some hundred characters. */
+  beginning(): string;
 }
 
 /** The element of that name and those attributes, within another. */
@@ -59,11 +59,11 @@ export function enter(
   around: OpenElement,
   name: string,
   attributes: Attributes,
-  { hiddenClasses, isDataTable, heading }: Surroundings,
+  { hiddenClasses, isDataTable, beginning }: Surroundings,
 ): OpenElement {
   const style = attributes['style'] ?? '';
   const isInText = around.isInText || name === 'main' || name === 'article';
-  const own = around.region === Region.text ? regionOf(name, attributes, isInText, heading) : undefined;
+  const own = around.region === Region.text ? regionOf(name, attributes, isInText, beginning) : undefined;
   return {
     name,
     region: own ?? around.region,

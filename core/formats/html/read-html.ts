@@ -19,6 +19,9 @@ export function readHtml(source: string): Document {
 /** No page that people read stands so deep; a parser takes a time that grows with the square of it. */
 const DEEPEST = 2000;
 
+/** Where a part stands is told by its name and by so much of it, in characters. */
+const BEGINNING = 1000;
+
 /** The source with its grouping elements as plain paragraphs, where they stand in one another without end. */
 function withoutDepth(source: string): string {
   let depth = 0;
@@ -106,7 +109,7 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
         const element = enter(top(), name, attributes, {
           hiddenClasses,
           isDataTable,
-          heading: () => headingAfter(source, parser.startIndex),
+          beginning: () => source.slice(parser.startIndex, parser.startIndex + BEGINNING),
         });
         if (name === 'br') {
           if (element.isSilent) return;
@@ -144,15 +147,6 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   parser.write(source);
   parser.end();
   return title.replace(/\s+/g, ' ').trim();
-}
-
-/** In characters. */
-const NEAR = 1000;
-
-/** The words of a heading that begins near a place; empty where none does. */
-function headingAfter(source: string, at: number): string {
-  const [, words = ''] = /<h[1-6]\b[^>]{0,300}>([^]{0,300}?)<\/h[1-6]\b/i.exec(source.slice(at, at + NEAR)) ?? [];
-  return words.replace(/<[^>]*>/g, '').trim();
 }
 
 /** A bullet of whatever face, or a number. */
