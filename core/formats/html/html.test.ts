@@ -32,6 +32,9 @@ describe('a web page', () => {
       '<div id="sdfootnote1"><p><a class="sdfootnotesym" href="#m">1</a>It fell.</p></div>',
       '1 It fell.',
     ],
+    ['quotations get marks', '<p>He said <q>not <q>now</q></q>.</p>', 'He said “not ‘now’”.'],
+    ['emoji that are pictures', '<p>Done <img alt="✅"> today <img alt="A lock">.</p>', 'Done ✅ today .'],
+    ['a sign that leads back', '<p>1. It fell. <a href="#m">↩︎</a> <a href="#up">↑</a></p>', '1. It fell.'],
     ['ends without beginnings', '</div><p>One</b></p></article>two', 'One\n\ntwo'],
     ['character references', '<p>Fish &amp; chips &mdash; &#8220;fresh&#8221;</p>', 'Fish & chips — “fresh”'],
   ])('%s', async (_name, body, text) => {

@@ -54,6 +54,8 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   /** What is raised is looked at as a whole. */
   let raised = '';
   let raisedDepth = 0;
+  /** The quotations that are open: a browser puts marks around each. */
+  let quoteDepth = 0;
 
   const say = (text: string): void => {
     if (!isOpen) {
@@ -82,6 +84,9 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
     if (name === 'hr') writer.emptyLine();
     if (element.isInData && isOpen && (name === 'td' || name === 'th')) writer.nextCell();
     if (element.isRaised) raisedDepth++;
+    if (name === 'q') say(QUOTES[quoteDepth++ % 2]![0]);
+    // Chats and mail programs write emoji as pictures.
+    if (name === 'img' && EMOJI.test(attributes['alt'] ?? '')) say(attributes['alt']!);
     for (const range of element.ranges) writer.beginRange(range, range === 'link' ? attributes['href'] : undefined);
   };
 
@@ -91,6 +96,7 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
       raised = '';
     }
     element.ranges.forEach(() => writer.endRange());
+    if (element.name === 'q') say(QUOTES[--quoteDepth % 2]![1]);
     if (element.isMarker && !top().isMarker) marker = signOf(markerText);
     if (!isBlock(element)) return;
     const wasEmpty = element.name === 'p' && isEmpty && !isOpen;
@@ -126,6 +132,8 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
         if (name === 'title') title += isSilent ? '' : text;
         else if (!isSilent && name !== 'head') {
           if (isEmpty && /[^ \t\n\r\f\u00a0]/.test(text)) isEmpty = false;
+          // The sign of a link back from a note to its mark.
+          if (name === 'a' && WAY_BACK.test(text)) return;
           if (isMarker) markerText += text;
           else if (raisedDepth > 0) raised += text;
           else say(text);
@@ -148,6 +156,13 @@ export function writeHtml(source: string, writer: DocumentWriter, isXml = false)
   parser.end();
   return title.replace(/\s+/g, ' ').trim();
 }
+
+const QUOTES = [
+  ['“', '”'],
+  ['‘', '’'],
+] as const;
+const EMOJI = /^(?:\p{Extended_Pictographic}(?:\p{M}|\u200d)*)+$/u;
+const WAY_BACK = /^\s*[\u21a9\u2191\u23ce\u2b11]\ufe0e?\s*$/;
 
 /** A bullet of whatever face, or a number. */
 function signOf(text: string): string {
