@@ -1,10 +1,12 @@
+import { useSyncExternalStore } from 'react';
 import { styled } from 'styled-components';
 import { QuietButton } from '../ui/buttons.tsx';
 import type { IncomingState } from './use-incoming.ts';
 
 /** What is shown while a file is being read, wherever it was let go; files that are read at once show nothing. */
 export function ReadingNote({ incoming }: { readonly incoming: IncomingState }) {
-  const { reading, stopReading } = incoming;
+  const { progress, stopReading } = incoming;
+  const reading = useSyncExternalStore(progress.listen, progress.get, progress.get);
   if (!reading) return null;
   return (
     <Note role="status">

@@ -5,13 +5,13 @@ import { doWithout } from '../../storage/prepare.ts';
 import { STORAGE_WORDS, UNTAKEN_WORDS } from '../storage-words.ts';
 import { toast, type ToastMessage } from '../ui/toasts.tsx';
 import { handOver, type Taken } from './handover.ts';
+import { readingProgress, type ReadingProgress } from './reading-progress.ts';
 import { INCOMING_WORDS, readFile, readTransfer, type Incoming } from './incoming.ts';
 
 /** Takes in text by paste, drop, choice of files or typing, makes pieces of it and says what cannot become one. */
 export interface IncomingState {
   readonly isBusy: boolean;
-  /** The file that is being read, and the share of it that is. */
-  readonly reading: Reading | undefined;
+  readonly progress: ReadingProgress;
   /** Stops the reading; the files that are left are not read. */
   stopReading(): void;
   readonly isDropping: boolean;
@@ -22,12 +22,6 @@ export interface IncomingState {
   };
   take(incoming: Incoming, fromDraft?: boolean): Promise<void>;
   takeFiles(files: readonly File[]): Promise<void>;
-}
-
-export interface Reading {
-  readonly name: string;
-  /** From 0 to 1. */
-  readonly share: number;
 }
 
 /** Whether a file says at its beginning that it is a house style. */
@@ -43,7 +37,8 @@ function isPicture({ type }: File): boolean {
 export function useIncoming(done?: ToastMessage): IncomingState {
   const fetcher = useFetcher<Taken>();
   const [isDropping, setDropping] = useState(false);
-  const [reading, setReading] = useState<Reading>();
+  const [progress] = useState(readingProgress);
+  const [isReading, setReading] = useState(false);
   const stopper = useRef<AbortController>(undefined);
 
   const take = async (incoming: Incoming, fromDraft = false, stay = false, file?: string) => {
@@ -70,14 +65,16 @@ export function useIncoming(done?: ToastMessage): IncomingState {
         await takeStyle(file);
         continue;
       }
-      const onProgress = byPercent((share) => setReading({ name: file.name, share }));
+      setReading(true);
+      const onProgress = byPercent((share) => progress.set({ name: file.name, share }));
       onProgress(0);
       const incoming = await readFile(file, { onProgress, signal: stop.signal }).catch(() => undefined);
       if (!incoming) break;
       await take(incoming, false, files.length > 1, file.name);
       if (incoming.ok) taken.push(file.name);
     }
-    setReading(undefined);
+    setReading(false);
+    progress.set(undefined);
     if (stop.signal.aborted) toast({ text: 'Reading was stopped', detail: 'What had been read is on the desk.' });
     if (files.length > 1 && taken.length > 0)
       toast({ text: `${taken.length} of ${files.length} files are on the desk`, detail: taken.join(', ') });
@@ -132,8 +129,8 @@ export function useIncoming(done?: ToastMessage): IncomingState {
     dataTransfer.types.includes('Files') || !(isOwn.current || isTypingPlace(target));
 
   return {
-    isBusy: fetcher.state !== 'idle' || reading !== undefined,
-    reading,
+    isBusy: fetcher.state !== 'idle' || isReading,
+    progress,
     stopReading: () => stopper.current?.abort(),
     isDropping,
     dropProps: {

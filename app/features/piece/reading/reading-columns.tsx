@@ -1,5 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
 import { home } from '../../../ui/focus-home.tsx';
 import { stopAt } from './stops.ts';
@@ -58,12 +58,14 @@ export const ReadingColumns = memo(function ReadingColumns(props: ReadingColumns
   const layout = layoutColumns(width, summary.measure, folds ? summary.leaving : 0, sourceAdvance);
   /** The row that is typed in, or where a selection began: it stays when it leaves the sight. */
   const pinned = useRef<number>(undefined);
+  // What is in sight comes first, what is near it in a turn of its own.
+  const overscan = useDeferredValue(width > 0 ? OVERSCAN : 0);
   const virtualizer = useVirtualizer({
     count: plan.count,
     getScrollElement: () => scroller.current,
     estimateSize: (row) => rowHeight(plan, row, layout),
     getItemKey: (row) => plan.from[row]!,
-    overscan: OVERSCAN,
+    overscan,
     rangeExtractor: (range) => withPinned(defaultRangeExtractor(range), pinned.current, plan.count),
     enabled: width > 0,
   });
