@@ -1,6 +1,7 @@
 import { raisedFigures } from '../../text/raised-figures.ts';
 import type { PlacedPage, PlacedWord } from '../document.ts';
 import { notesLast } from './page-notes.ts';
+import { isDropCap, joinDropCaps } from './drop-caps.ts';
 import { inReadingOrder } from './reading-order.ts';
 import type { PageLines, PlacedLine } from './placed-line.ts';
 
@@ -25,7 +26,7 @@ export function linesOfPage({ words }: PlacedPage): PageLines {
     if (line) add(line, word);
     else if (word.text.trim() !== '') lines.push(start(word));
   }
-  return { lines: notesLast(inReadingOrder(lines.map(finish))) };
+  return { lines: notesLast(inReadingOrder(joinDropCaps(lines.map(finish)))) };
 }
 
 /** Words come mostly in the order of their lines; marks that are raised may come somewhat later. */
@@ -50,6 +51,7 @@ function belongs(line: Line, word: PlacedWord): boolean {
   const size = Math.max(line.size, word.size);
   const gap = word.left - line.right;
   if (gap > WIDEST_GAP * size || gap < -0.5 * size) return false;
+  if (isDropCap(line, word.size)) return false;
   const above = line.baseline - word.baseline;
   if (Math.abs(above) < SAME_BASELINE * size) return true;
   // A raised mark behind a word, or words behind a mark that began the line.

@@ -188,6 +188,35 @@ describe('pages with places', () => {
     expect(text).toEqual([boat, night, sheds, rain, night, boat].map(wordsOf));
   });
 
+  test.each([
+    ['T', 'HE harbour lay in fog when the boat came in, and', 'THE harbour'],
+    ['“N', 'obody would have come on such a night as this had', '“Nobody would'],
+    ['A', 'long time ago the gate was oak, and nobody had to', 'A long time'],
+  ])('PDF: a large first letter is of its line: %s', async (letter, first, begins) => {
+    const gap = letter === 'A' ? 4 : 1;
+    const left = 50 + letter.length * 18 + gap;
+    const lines = [
+      first,
+      'nobody on the quay could have said at that hour',
+      'whose it was, nor what it brought to the village',
+    ];
+    const page = [
+      word(letter, 50, 124, 36),
+      ...lines.map((text, at) => word(text, left, 100 + 12 * at)),
+      word('at the end of so long a winter, with the ice still in.', 50, 136),
+      word('They went down to see it all the same, one by one.', 50, 148),
+    ];
+    const found = await readDocument(bytes('%PDF-1.7'), { openPdf: pdf(page) });
+    if (!found.ok) throw new Error(found.problem);
+    const text = cleanText(clean(found.document.text, DEFAULT_STYLE, [], found.document));
+    expect(text).toMatch(new RegExp(`^${begins}.*nobody on the quay.*village at the end of so long`));
+  });
+
+  test('a letter of the size of its text, or with nothing beside it, stays a line', async () => {
+    expect(await readPages([word('B', 50, 100), word('boats, 12', 50, 112)])).toBe('B\nboats, 12');
+    expect((await readPages([word('B', 50, 100, 36), word('boats, 12', 50, 160)])).split('\n')[0]).toBe('B');
+  });
+
   test('PDF: signs of East Asian scripts are not spread', async () => {
     expect(await readPages([word('潮', 50, 100), word('の', 63, 100), word('水', 76, 100)])).toBe('潮の水');
   });

@@ -1,6 +1,7 @@
 import type { Document } from '../document.ts';
 import { UnreadableError } from '../document.ts';
 import { walkXml, type XmlAttributes } from '../xml.ts';
+import { joinDropCaps } from './drop-caps.ts';
 import type { PageLines, PlacedLine } from './placed-line.ts';
 import { evenSizes } from './read-hocr.ts';
 import { writePages } from './write-pages.ts';
@@ -29,7 +30,7 @@ export function readAlto(source: string): Document {
         if (text !== '')
           lines.push({ text, left: line.left, right: line.right, baseline: line.bottom, size: line.size });
         line = undefined;
-      } else if (name === 'Page') pages.push({ lines: evenSizes(lines) });
+      } else if (name === 'Page') pages.push({ lines: evenSizes(joinDropCaps(lines)) });
     },
   });
   if (!pages.some((page) => page.lines.length > 0)) throw new UnreadableError('pictures-only');

@@ -1,6 +1,7 @@
 import type { Document } from '../document.ts';
 import { UnreadableError } from '../document.ts';
 import { walkXml } from '../xml.ts';
+import { joinDropCaps } from './drop-caps.ts';
 import type { PageLines, PlacedLine } from './placed-line.ts';
 import { writePages } from './write-pages.ts';
 
@@ -43,7 +44,7 @@ export function readHocr(source: string): Document {
     close: () => {
       const was = open.pop();
       if (was === 'line') endLine();
-      else if (was === 'page') pages.push({ lines: evenSizes(lines) });
+      else if (was === 'page') pages.push({ lines: evenSizes(joinDropCaps(lines)) });
     },
   });
   if (!pages.some((page) => page.lines.length > 0)) throw new UnreadableError('pictures-only');

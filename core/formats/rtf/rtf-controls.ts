@@ -15,6 +15,8 @@ const endParagraph: AtWord = (reading) => {
     if (writer.hasWords()) say(reading, ' ');
     return;
   }
+  // A large first letter is of the paragraph after it.
+  if (reading.paragraph.isDropCap && writer.hasWords()) return;
   if (writer.hasWords() && reading.hadWords) writer.close();
   else writer.emptyLine();
   boxes.writeTo(writer);
@@ -92,6 +94,9 @@ export const CONTROLS: Readonly<Record<string, AtWord>> = {
   },
   li: ({ paragraph }, value = 0) => {
     paragraph.left = value;
+  },
+  dropcapli: ({ paragraph }) => {
+    paragraph.isDropCap = true;
   },
   outlinelevel: ({ paragraph }, value = 9) => {
     paragraph.heading = value < 9 ? value + 1 : 0;

@@ -57,6 +57,7 @@ export interface Paragraph {
   isRow?: boolean;
   firstLine?: number;
   left?: number;
+  isDropCap?: boolean;
 }
 
 const PLAIN: Group = {

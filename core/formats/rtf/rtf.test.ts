@@ -13,6 +13,11 @@ describe('Rich Text Format', () => {
     ['words in Unicode beside the same without', 'A {\\upr{Lod?}{\\*\\ud{\\u321?\\u243?d}}} B', 'A Łód B'],
     ['words in Unicode within what is no text', 'A{\\info{\\title{\\upr{T}{\\*\\ud{\\u321?}}}}} B', 'A B'],
     ['hidden text', 'A{\\v secret}B', 'AB'],
+    [
+      'a large first letter is of the paragraph after it',
+      '{\\pard\\dropcapli3 T\\par}{\\pard he creek.\\par}It rose.',
+      'The creek.\nIt rose.',
+    ],
     ['notes at the end', 'Oak{\\footnote From Norhithe.} gate\\par', 'Oak[1] gate\n\n[1] From Norhithe.'],
     ['rows', '\\trowd\\intbl A\\cell B\\cell\\row After\\par', 'A\tB\nAfter'],
     [

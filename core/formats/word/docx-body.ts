@@ -36,6 +36,7 @@ export function writeBody(source: string, writer: DocumentWriter, parts: DocxPar
     run: PLAIN,
     isText: false,
     isCode: false,
+    goesOn: false,
   };
   walkXml(source, {
     open: (name, attributes) => {
@@ -76,6 +77,8 @@ interface Body {
   isText: boolean;
   /** The text at hand is the code of a field. */
   isCode: boolean;
+  /** The next paragraph goes on in the block that is open. */
+  goesOn: boolean;
 }
 
 interface Paragraph {
@@ -84,6 +87,8 @@ interface Paragraph {
   depth: number;
   firstLine?: number;
   left?: number;
+  /** It is the large first letter of the one after it. */
+  isDropCap?: boolean;
   /** The block was opened with its first words. */
   isOpen: boolean;
   hadWords: boolean;
@@ -136,6 +141,9 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
     const hanging = twips(attributes, 'hanging');
     paragraph.firstLine = twips(attributes, 'firstLine') ?? (hanging === undefined ? undefined : -hanging);
     paragraph.left = twips(attributes, 'left') ?? twips(attributes, 'start');
+  }),
+  framePr: ofParagraph((paragraph, attributes) => {
+    paragraph.isDropCap = !OFF.has(attribute(attributes, 'dropCap') ?? 'none');
   }),
   ilvl: ofParagraph((paragraph, attributes) => {
     paragraph.depth = Number(valueOf(attributes) ?? 0);
@@ -206,10 +214,13 @@ const AT_END: Readonly<Record<string, (body: Body) => void>> = {
   instrText: (body) => {
     body.isCode = false;
   },
-  p: ({ boxes, writer, rows, paragraphs }) => {
+  p: (body) => {
+    const { boxes, writer, rows, paragraphs } = body;
     const gone = paragraphs.pop();
     if (boxes.isOpen()) boxes.say('\n');
     else if (rows === 0) {
+      body.goesOn = gone?.isDropCap === true && gone.hadWords;
+      if (body.goesOn) return;
       if (gone?.hadWords) writer.close();
       else writer.emptyLine();
       boxes.writeTo(writer);
@@ -232,11 +243,12 @@ function say(body: Body, text: string): void {
     boxes.say(text);
     return;
   }
-  if (!paragraph.isOpen) {
+  if (!paragraph.isOpen && !body.goesOn) {
     // Paragraphs within a cell are words of one line.
     if (rows > 0 && writer.hasWords()) writer.write(' ');
     else writer.open(formOf(paragraph, body));
   }
+  body.goesOn = false;
   paragraph.isOpen = true;
   paragraph.hadWords ||= /[^\s\u00a0]/.test(text);
   writeWith(run, text, writer);

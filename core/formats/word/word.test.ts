@@ -23,6 +23,11 @@ describe('a Word document', () => {
       '<w:p><w:r><w:t>2 </w:t><w:sym w:font="Symbol" w:char="F0B3"/><w:t> 1, </w:t><w:sym w:font="Symbol" w:char="F061"/><w:sym w:font="Wingdings" w:char="F0FC"/><w:sym w:font="Arial" w:char="00E9"/></w:r></w:p>',
       '2 ≥ 1, α✓é',
     ],
+    [
+      'a large first letter is of the paragraph after it',
+      p('T', '<w:pPr><w:framePr w:dropCap="drop" w:lines="3"/></w:pPr>') + p('he creek.') + p('It rose.'),
+      'The creek.\nIt rose.',
+    ],
     ['hidden text', '<w:p><w:r><w:rPr><w:vanish/></w:rPr><w:t>No</w:t></w:r><w:r><w:t>Yes</w:t></w:r></w:p>', 'Yes'],
     [
       'rows of a table',
