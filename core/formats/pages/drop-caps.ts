@@ -4,8 +4,8 @@ import type { PlacedLine } from './placed-line.ts';
 const LARGER = 1.7;
 /** How far the text beside it may begin, in sizes of its type. */
 const WIDEST_GAP = 1;
-/** A letter that is a word by itself stands farther from the next one, in sizes of the type. */
-const SPACE = 0.22;
+/** So far from the next word, in sizes of the type, a letter is a word by itself. */
+const SPACE = 0.5;
 /** Letters that are a word by themselves in one language or another; others are always part of one. */
 const WORDS = /^\P{L}?[AEIOUYÀÉÓЯИАОУВСК]$/u;
 
@@ -33,13 +33,21 @@ export function joinDropCaps(lines: readonly PlacedLine[]): PlacedLine[] {
     const [first] = beside;
     if (!first) continue;
     gone.add(letter);
-    const isWord = WORDS.test(letter.text) && first.left - letter.right > SPACE * first.size;
-    const text = `${letter.text}${isWord ? ' ' : ''}${first.text}`;
+    const text = `${letter.text}${isWord(letter, first, lines) ? ' ' : ''}${first.text}`;
     for (const line of beside) instead.set(line, { ...line, left: letter.left, ...(line === first && { text }) });
   }
   return gone.size === 0
     ? [...lines]
     : lines.filter((line) => !gone.has(line)).map((line) => instead.get(line) ?? line);
+}
+
+/** Whether a letter is a word by itself: what follows it is a word as well, which stands elsewhere on the page; "nside" does not. */
+function isWord(letter: PlacedLine, first: PlacedLine, lines: readonly PlacedLine[]): boolean {
+  if (!WORDS.test(letter.text)) return false;
+  if (first.left - letter.right > SPACE * first.size) return true;
+  const wordsOf = ({ text }: PlacedLine) => text.toLowerCase().split(/[^\p{L}\p{M}’']+/u);
+  const [next = '', ...others] = wordsOf(first);
+  return next !== '' && (others.includes(next) || lines.some((line) => line !== first && wordsOf(line).includes(next)));
 }
 
 function isBeside(letter: PlacedLine, { left, baseline, size }: PlacedLine): boolean {

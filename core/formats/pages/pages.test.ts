@@ -192,9 +192,9 @@ describe('pages with places', () => {
     ['T', 'HE harbour lay in fog when the boat came in, and', 'THE harbour'],
     ['“N', 'obody would have come on such a night as this had', '“Nobody would'],
     ['A', 'long time ago the gate was oak, and nobody had to', 'A long time'],
+    ['I', 'nside the mill it was dark, and nobody had thought', 'Inside the mill'],
   ])('PDF: a large first letter is of its line: %s', async (letter, first, begins) => {
-    const gap = letter === 'A' ? 4 : 1;
-    const left = 50 + letter.length * 18 + gap;
+    const left = 50 + letter.length * 18 + 2.5;
     const lines = [
       first,
       'nobody on the quay could have said at that hour',
