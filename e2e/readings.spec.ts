@@ -53,12 +53,12 @@ test('columns side by side are read one under the other, with a preview; undone,
   await pieceIsReady(page);
   await button(page, 'Put one under the other…').click();
   await expect(page.getByRole('figure').filter({ hasText: 'Then' })).toContainText('twice a day it goes\nout again');
-  await button(page, 'Read it so').click();
+  await button(page, 'Use this order').click();
   await expect(words(page)).toHaveText([AS_ONE_PARAGRAPH]);
   await page.reload();
   await pieceIsReady(page);
   await expect(words(page)).toHaveText([AS_ONE_PARAGRAPH]);
-  await button(page, 'Read it as it came').click();
+  await button(page, 'Use the original order').click();
   await expect(page.getByText('two columns side by side')).toBeVisible();
   await button(page, 'No, thanks').click();
   await page.reload();

@@ -134,9 +134,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     // It is fetched when the rest is there.
     await page.getByText('in the style', { exact: true }).waitFor();
     await shoot(page, `desk-${colorScheme}`);
-    await pasteParts(page, { 'text/html': WEB, 'text/plain': '' });
+    await pasteParts(page, { 'text/html': WEB, 'text/plain': WEB.replace(/<[^>]+>/g, '\n') });
     await pieceIsReady(page);
     await page.locator('[data-column="ribbon"] > svg path').first().waitFor();
+    await page.getByRole('button', { name: 'Use the plain text' }).waitFor();
     if (colorScheme === 'light') await shoot(page, 'web-light');
     await page.getByRole('link', { name: 'Output' }).click();
     await page.getByRole('radiogroup', { name: 'Preview' }).getByText('Markdown').click();

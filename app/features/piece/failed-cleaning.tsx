@@ -52,6 +52,7 @@ export function FailedCleaning({ source, stage, message, decisions, onTryAgain }
 const Page = styled.main`
   grid-row: 1 / -1;
   min-height: 0;
+  width: 100%;
   display: flex;
   flex-direction: column;
   gap: 12px;

@@ -191,8 +191,10 @@ const AT_BEGINNING: Readonly<Record<string, AtTag>> = {
   softHyphen: (body) => say(body, '\u00ad'),
   footnoteReference: note('footnote'),
   endnoteReference: note('endnote'),
-  tbl: ({ boxes, writer }) => {
-    if (!boxes.isOpen()) writer.close();
+  tbl: (body) => {
+    if (body.boxes.isOpen()) return;
+    body.goesOn = false;
+    body.writer.close();
   },
   tr: (body) => {
     if (body.boxes.isOpen()) return;

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { Element } from '../../layout/layout.ts';
 import { readDocument } from '../registry.ts';
 import { bytes, docx, odt, p, read } from '../small-files.ts';
 
@@ -9,6 +10,17 @@ describe('a Word document', () => {
     '<w:numbering><w:abstractNum w:abstractNumId="0"><w:lvl w:ilvl="0"><w:start w:val="1"/><w:numFmt w:val="decimal"/><w:lvlText w:val="%1."/></w:lvl><w:lvl w:ilvl="1"><w:start w:val="1"/><w:numFmt w:val="lowerLetter"/><w:lvlText w:val="%1.%2)"/></w:lvl></w:abstractNum><w:num w:numId="1"><w:abstractNumId w:val="0"/></w:num></w:numbering>';
   const item = (words: string, depth: number) =>
     p(words, `<w:pPr><w:numPr><w:ilvl w:val="${depth}"/><w:numId w:val="1"/></w:numPr></w:pPr>`);
+
+  test('a row behind a large first letter is a row', async () => {
+    const letter = p('T', '<w:pPr><w:framePr w:dropCap="drop"/></w:pPr>');
+    const found = await readDocument(
+      docx(`${letter}<w:tbl><w:tr><w:tc>${p('A')}</w:tc><w:tc>${p('B')}</w:tc></w:tr></w:tbl>`),
+    );
+    if (!found.ok) throw new Error(found.problem);
+    const { text, layout } = found.document;
+    expect(text).toBe('T\nA\tB\n');
+    expect(layout!.element[1]).toBe(Element.row);
+  });
 
   test.each([
     ['paragraphs a line each, empty ones as blank lines', p('One') + p('') + p('Two'), 'One\n\nTwo'],

@@ -55,7 +55,7 @@ describe('a step is named by what it did', () => {
       undefined,
       'Read as Cyrillic (KOI8-R)',
     ],
-    [{ kind: 'read-as' }, undefined, 'Read as it came'],
+    [{ kind: 'read-as' }, undefined, 'Back to the text as it came'],
     [
       { kind: 'restore', name: 'To the printer', style: DEFAULT_STYLE, choices: [] },
       undefined,

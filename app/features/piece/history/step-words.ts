@@ -61,7 +61,7 @@ export function stepWords(step: Step, lines: Lines, style: Style, source: string
 function readingWords(reading: TextReading | undefined): string {
   switch (reading?.as) {
     case undefined:
-      return 'Read as it came';
+      return 'Back to the text as it came';
     case 'plain':
       return 'Read as plain text';
     case 'columns':

@@ -63,7 +63,7 @@ export function VersionList({ piece, ready, versions, onClose }: VersionListProp
                 Delete
               </QuietButton>
             </Actions>
-            {!isSameText(version) && <p>It is of another reading of the text: restore it to see it.</p>}
+            {!isSameText(version) && <p>Saved while the text was read in another way. Restore it to see it.</p>}
             {compared?.id === version.id && (
               <DifferenceList
                 differences={compared.differences}

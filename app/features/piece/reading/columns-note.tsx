@@ -37,7 +37,7 @@ export function ColumnsNote() {
         width={980}
         close="Leave it as it is"
         action={
-          <PrimaryButton onPress={() => readAs({ as: 'columns', text: found.inOrder })}>Read it so</PrimaryButton>
+          <PrimaryButton onPress={() => readAs({ as: 'columns', text: found.inOrder })}>Use this order</PrimaryButton>
         }
       >
         <p>No word is changed, and one undo brings back the text as it came.</p>

@@ -15,7 +15,7 @@ export function OriginNote() {
     return (
       <Place>
         <span>One column under the other.</span>
-        <Way onPress={() => readAs(undefined)}>Read it as it came</Way>
+        <Way onPress={() => readAs(undefined)}>Use the original order</Way>
       </Place>
     );
   }
