@@ -3,7 +3,7 @@ import '@fontsource-variable/literata';
 import '@fontsource-variable/literata/wght-italic.css';
 import './ui/faces.css';
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate } from 'react-router';
-import { RouterProvider } from 'react-aria-components';
+import { I18nProvider, RouterProvider } from 'react-aria-components';
 import type { Route } from './+types/root.ts';
 import { Failure } from './ui/failure.tsx';
 import { FocusKeeper, SkipLink } from './ui/focus-home.tsx';
@@ -45,13 +45,16 @@ export function Layout({ children }: { readonly children: React.ReactNode }) {
 export default function Root() {
   const navigate = useNavigate();
   return (
-    <RouterProvider navigate={(to) => void navigate(to)}>
-      <SkipLink />
-      <FocusKeeper />
-      <Outlet />
-      <Toasts />
-      <Unforeseen />
-    </RouterProvider>
+    // The screens are in English whatever the browser speaks; parts of them would be in its language, and run its way.
+    <I18nProvider locale="en-GB">
+      <RouterProvider navigate={(to) => void navigate(to)}>
+        <SkipLink />
+        <FocusKeeper />
+        <Outlet />
+        <Toasts />
+        <Unforeseen />
+      </RouterProvider>
+    </I18nProvider>
   );
 }
 

@@ -27,3 +27,18 @@ test('an error that nobody foresaw is told', async ({ page }) => {
   await expect(page.getByText('Something went wrong, and may not have been done')).toBeVisible();
   await expect(page.getByText('RangeError: no such tide')).toBeVisible();
 });
+
+test.describe('in a browser of another language', () => {
+  test.use({ locale: 'ar-EG' });
+
+  test('what the program says is in English, numbers too', async ({ page }) => {
+    await openSample(page, 'A letter to Mrs. Pell');
+    await page.getByRole('link', { name: 'Output' }).click();
+    await page.getByRole('radiogroup', { name: 'Lines' }).getByText('wrapped', { exact: true }).click();
+    const width = page.getByRole('textbox', { name: 'At column' });
+    await expect(width).toHaveValue('72');
+    await page.getByRole('button', { name: 'Increase At column' }).click();
+    await expect(width).toHaveValue('73');
+    await expect(page.locator('[dir=rtl]')).toHaveCount(0);
+  });
+});
