@@ -70,10 +70,14 @@ test('a pass finds nothing where none of its signs is', () => {
   fc.assert(
     fc.property(mixture, (text) => {
       const signs = signsOf(text);
-      for (const { pass, settings, signs: wanted } of works) {
-        if (wanted === 0 || (wanted & signs) !== 0) continue;
-        expect([pass.id, pass.find({ text, from: 0, joins: () => [] }, context, settings)]).toEqual([pass.id, []]);
-      }
+      const found = works
+        .filter(({ signs: wanted }) => wanted !== 0 && (wanted & signs) === 0)
+        .map(({ pass, settings }) => ({
+          id: pass.id,
+          edits: pass.find({ text, from: 0, joins: () => [] }, context, settings),
+        }))
+        .filter(({ edits }) => edits.length > 0);
+      expect(found).toEqual([]);
     }),
     { numRuns: 3000 },
   );
