@@ -76,7 +76,7 @@ function startFlags(source: string, from: number, to: number, { refersBack }: Vo
   const marker = markerLength(source, from, to);
   if (marker > 0) {
     const bullet = isWordUnit(source.charCodeAt(from)) || char === '(' ? 0 : Flag.startsBullet;
-    return Flag.startsMarker | bullet | (isSureBullet(char) ? Flag.startsSureBullet : 0);
+    return Flag.startsMarker | bullet | (isSureBullet(source, from) ? Flag.startsSureBullet : 0);
   }
   if (char === '—' || char === '–') flags |= Flag.startsDash;
   if (char === '-' && isOption(source.slice(from, Math.min(to, from + LONGEST_OPTION)))) return flags;

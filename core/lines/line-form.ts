@@ -4,8 +4,9 @@ import { inAnyLanguage } from '../text/language.ts';
 
 const BULLETS = '•‣◦▪▫●○■□・–—-+·';
 const SURE_BULLETS = '•‣◦▪▫●○■□・';
-/** One for each level of an outline. */
-const STARS = /^\*{1,5}(?=\s+\S)/;
+/** Stars, one for each level of an outline; and other signs, doubled to mark a line: "!! Mind the step". */
+const STARS = /^(?:\*{1,5}|([!?/%+~^;])\1{1,3})(?=\s+\S)/;
+const STARTS_STARS = '*!?/%+~^;';
 /** Signs that open items where a space follows; at the end those of symbol fonts, in the range where their signs are put. */
 const SPACED_BULLETS = /[➢➤➔►▶▸▹◆◇❖❑❏✓✔✗✘☐☑☒☞\uf020-\uf0ff]/;
 const NUMBERED =
@@ -18,7 +19,8 @@ const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥
 export function markerLength(source: string, from: number, to: number): number {
   const char = source[from]!;
   if (SURE_BULLETS.includes(char)) return 1;
-  if (char === '*') return STARS.exec(source.slice(from, Math.min(to, from + 8)))?.[0].length ?? 0;
+  const stars = STARTS_STARS.includes(char) ? STARS.exec(source.slice(from, Math.min(to, from + 8))) : null;
+  if (stars) return stars[0].length;
   if (BULLETS.includes(char) || SPACED_BULLETS.test(char))
     return isSpace(source.charCodeAt(from + 1)) && from + 2 < to ? 1 : 0;
   if (char === 'o' && isRingBullet(source, from)) return 1;
@@ -41,9 +43,11 @@ function isMarkerLetter(source: string, from: number): boolean {
   return false;
 }
 
-/** Whether a sign opens list items and hardly anything else. */
-export function isSureBullet(char: string): boolean {
-  return SURE_BULLETS.includes(char) || SPACED_BULLETS.test(char);
+/** Whether the sign at `from` opens list items and hardly anything else. */
+export function isSureBullet(source: string, from: number): boolean {
+  const char = source[from]!;
+  const isDoubled = char !== '*' && STARTS_STARS.includes(char) && source[from + 1] === char;
+  return SURE_BULLETS.includes(char) || SPACED_BULLETS.test(char) || isDoubled;
 }
 
 /** Whether a line is a rule: four or more of one sign and nothing else. Stars apart ("* * *") are a section break, not a rule. */

@@ -39,7 +39,7 @@ export function findCode(source: string, table: LineTable): void {
     let end = line;
     let signs = 0;
     while (end < count && maySetIn(table, end)) {
-      if (hasSigns(source, table, end)) signs++;
+      if (hasSigns(source, table, end) || goesOnWithCommand(source, table, end)) signs++;
       end++;
     }
     if (end - line >= FEWEST_LINES && signs >= LEAST_SHARE * (end - line)) {
@@ -127,6 +127,11 @@ function maySetIn(table: LineTable, line: number): boolean {
   const kind = table.kind[line]!;
   if (kind !== LineKind.prose || table.indent[line]! < SET_IN) return false;
   return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsMarker) === 0;
+}
+
+/** A backslash at the end of the line before it: the shell reads on. */
+function goesOnWithCommand(source: string, { kind, to }: LineTable, line: number): boolean {
+  return kind[line - 1] === LineKind.prose && source[to[line - 1]! - 1] === '\\';
 }
 
 function hasSigns(source: string, table: LineTable, line: number): boolean {

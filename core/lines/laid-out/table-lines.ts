@@ -13,8 +13,8 @@ const NARROW_SPACES = 2;
 /** Words so far apart are no justified type; prices and the numbers of pages stand so in a list too. */
 const VERY_WIDE_SPACES = 8;
 const BEGINS_WITH_FIGURE = /^[$€£]? ?[-+]?\d/;
-/** A price, a number, a share. */
-const FIGURE = /^[$€£]? ?[-+]?\d[\d.,]*(?: ?[%€£$])?$/;
+/** A price, a number, a share; old money and measures of several parts: "4s. 2d.", "3 cwt. 12 lb.". */
+const FIGURE = /^[$€£]? ?[-+]?\d[\d.,]*(?: ?[%€£$]|(?: ?[a-z]{1,3}\.?(?: \d+ ?[a-z]{1,3}\.?){0,2}))?$/;
 const FEWEST_ROWS = 3;
 const FEWEST_NUMERIC_ROWS = 2;
 /** Words to a cell, on the average: more of them, and the columns hold prose. */
@@ -89,14 +89,16 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
   }
   for (const { line, edge } of figures) if (edges.has(edge)) kind[line] = LineKind.tableRow;
   for (const line of candidates.toReversed()) if (kind[line + 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
-  for (let line = 1; line + 1 < count; line++) if (goesOnInCell(source, table, line)) kind[line] = LineKind.tableRow;
+  const isBetweenRows = (line: number) => kind[line - 1] === LineKind.tableRow && kind[line + 1] === LineKind.tableRow;
+  for (let line = 1; line + 1 < count; line++)
+    if (isBetweenRows(line) && (kind[line] === LineKind.rule || goesOnInCell(source, table, line)))
+      kind[line] = LineKind.tableRow;
 }
 
 /** A line between two rows that begins where a cell of the row above it does goes on in that cell. */
 function goesOnInCell(source: string, table: LineTable, line: number): boolean {
   const { kind, indent } = table;
   if (kind[line] !== LineKind.prose || indent[line]! < WIDE_SPACES) return false;
-  if (kind[line - 1] !== LineKind.tableRow || kind[line + 1] !== LineKind.tableRow) return false;
   return readRow(source, table, line - 1, NARROW_SPACES)?.starts.includes(indent[line]!) ?? false;
 }
 

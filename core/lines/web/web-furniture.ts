@@ -34,14 +34,20 @@ const FEWEST_IN_SHORT_LINES = 4;
 /** Longer texts are books. */
 const MOST_LINES_OF_A_PAGE = 1_000;
 
-/** Lines that only web pages have, in a text that is no longer than a page. */
+/** Lines that only web pages have, and rows of words of menus, in a text that is no longer than a page. */
 function hasManyLabels(source: string, table: LineTable): boolean {
   const { count } = table.index;
   if (count > MOST_LINES_OF_A_PAGE) return false;
-  const isLabel = (line: number) => table.kind[line] === LineKind.prose && labelAt(source, table, line) === 'sure';
   let labels = 0;
-  for (let line = 0; line < count && labels < FEWEST_IN_SHORT_LINES; line++) if (isLabel(line)) labels++;
-  return labels >= FEWEST_IN_SHORT_LINES;
+  let rows = 0;
+  let inRow = 0;
+  for (let line = 0; line < count; line++) {
+    const label = table.kind[line] === LineKind.prose ? labelAt(source, table, line) : 'no';
+    if (label === 'sure') labels++;
+    inRow = label === 'maybe' ? inRow + 1 : 0;
+    if (inRow === FEWEST_LABELS) rows++;
+  }
+  return labels >= FEWEST_LABELS && labels + rows >= FEWEST_IN_SHORT_LINES;
 }
 
 interface Labels {

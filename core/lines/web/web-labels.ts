@@ -4,7 +4,7 @@
  */
 /** Labels that no article has for a heading: buttons, and what says that an advert follows. */
 const BUTTONS = toSet(`
-  advertisement|advertisements|advertising|sponsored|sponsored content|share this|share this article|share this page|share on facebook|share on twitter|share on social media|tweet|copy link|email this|print this page|print this article|save for later|save article
+  advertisement|advertisements|advertising|sponsored|sponsored content|share on|share via|share this|share this article|share this page|share on facebook|share on twitter|share on social media|tweet|copy link|email this|print this page|print this article|save for later|save article
   skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search|read more|continue reading below|article continues below|story continues below|back to top|leave a comment|add a comment|load more comments|listen to this article
   zum inhalt springen|direkt zum inhalt|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen|kommentar schreiben|nach oben
   aller au contenu|aller au menu|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire|haut de page
