@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 
 /** The product's mark and name, a link to the desk. */
-export function Brand() {
+export const Brand = memo(function Brand() {
   return (
     <Home to="/" aria-label="Lucid Ribbon: to the desk">
       <svg width="26" height="20" viewBox="0 0 26 20" aria-hidden="true" fill="none">
@@ -13,7 +14,7 @@ export function Brand() {
       <span>Lucid Ribbon</span>
     </Home>
   );
-}
+});
 
 const Home = styled(Link)`
   display: flex;

@@ -45,39 +45,58 @@ export function PieceHeader({ title, onRename, ready, piece, onSheet, onCopy }: 
       <ChoiceChips decisions={decisions} />
       <Rest>
         {summary && <Tally tally={summary.tally} />}
-        <View to={`/piece/${piece.id}`} end>
-          Text
-        </View>
-        <View to={`/piece/${piece.id}/findings`}>Findings</View>
-        <View to={`/piece/${piece.id}/shapes`}>Shapes</View>
-        <View to={`/piece/${piece.id}/output`}>Output</View>
         {/* The drawer is part of the text's own screen. */}
-        <Toggle isSelected={drawer !== undefined && isText} onChange={(open) => openDrawer(open ? {} : undefined)}>
-          Ledger
-        </Toggle>
-        <Named title={undoes ? `Undo: ${undoes}` : undefined}>
-          <QuietButton
-            aria-label={undoes ? `Undo: ${undoes}` : 'Undo'}
-            isDisabled={!decisions.canUndo}
-            onPress={decisions.undo}
-          >
-            <TurnIcon />
-          </QuietButton>
-        </Named>
-        <Named title={redoes ? `Redo: ${redoes}` : undefined}>
-          <QuietButton
-            aria-label={redoes ? `Redo: ${redoes}` : 'Redo'}
-            isDisabled={!decisions.canRedo}
-            onPress={decisions.redo}
-          >
-            <TurnIcon isForward />
-          </QuietButton>
-        </Named>
+        <Views id={piece.id} isLedgerOpen={drawer !== undefined && isText} openDrawer={openDrawer} />
+        <Turn turn="Undo" step={undoes} isPossible={decisions.canUndo} onTurn={decisions.undo} />
+        <Turn turn="Redo" step={redoes} isPossible={decisions.canRedo} onTurn={decisions.redo} />
         <Actions onSheet={onSheet} onCopy={onCopy} />
       </Rest>
     </Bar>
   );
 }
+
+interface ViewsProps {
+  readonly id: string;
+  readonly isLedgerOpen: boolean;
+  readonly openDrawer: PieceView['openDrawer'];
+}
+
+/** The screens of a piece, and its ledger. */
+const Views = memo(function Views({ id, isLedgerOpen, openDrawer }: ViewsProps) {
+  return (
+    <>
+      <View to={`/piece/${id}`} end>
+        Text
+      </View>
+      <View to={`/piece/${id}/findings`}>Findings</View>
+      <View to={`/piece/${id}/shapes`}>Shapes</View>
+      <View to={`/piece/${id}/output`}>Output</View>
+      <Toggle isSelected={isLedgerOpen} onChange={(open) => openDrawer(open ? {} : undefined)}>
+        Ledger
+      </Toggle>
+    </>
+  );
+});
+
+interface TurnProps {
+  readonly turn: 'Undo' | 'Redo';
+  /** What it would do, in words. */
+  readonly step: string | undefined;
+  readonly isPossible: boolean;
+  readonly onTurn: () => void;
+}
+
+/** Undo or redo, by one step. */
+const Turn = memo(function Turn({ turn, step, isPossible, onTurn }: TurnProps) {
+  const words = step ? `${turn}: ${step}` : turn;
+  return (
+    <Named title={step && words}>
+      <QuietButton aria-label={words} isDisabled={!isPossible} onPress={onTurn}>
+        <TurnIcon isForward={turn === 'Redo'} />
+      </QuietButton>
+    </Named>
+  );
+});
 
 /** What stays as it is whatever the person decides. */
 const Actions = memo(function Actions({ onSheet, onCopy }: Pick<PieceHeaderProps, 'onSheet' | 'onCopy'>) {
@@ -105,7 +124,7 @@ function useNextSteps(
   return at === 0 ? [undefined, names[0]] : [names[0], names[1]];
 }
 
-function TitleField({ title, onRename }: Pick<PieceHeaderProps, 'title' | 'onRename'>) {
+const TitleField = memo(function TitleField({ title, onRename }: Pick<PieceHeaderProps, 'title' | 'onRename'>) {
   const [value, setValue] = useState(title);
   const finish = () => {
     if (value.trim() === '') setValue(title);
@@ -125,7 +144,7 @@ function TitleField({ title, onRename }: Pick<PieceHeaderProps, 'title' | 'onRen
       <Input placeholder="Untitled" />
     </TitleBox>
   );
-}
+});
 
 const Bar = styled.header`
   display: flex;

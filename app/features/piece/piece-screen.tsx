@@ -99,7 +99,10 @@ const PieceFrame = memo(function PieceFrame(props: PieceFrameProps) {
   const copy = useMemo(() => copierOf(client, shape, upToDate), [client, shape, upToDate]);
   const [lit, light] = useState<string>();
   /** Goes to the text's own screen, from whichever is open. */
-  const toText = () => void navigate(`/piece/${stored.piece.id}`, { preventScrollReset: true });
+  const toText = useCallback(
+    () => void navigate(`/piece/${stored.piece.id}`, { preventScrollReset: true }),
+    [navigate, stored.piece.id],
+  );
   const [drawer, setDrawer] = useState<Drawer>();
   // Places are those of one reading of the text.
   // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -114,12 +117,15 @@ const PieceFrame = memo(function PieceFrame(props: PieceFrameProps) {
   const [ownKeys, setOwnKeys] = useState(keys);
   const versions = useVersions(stored.piece.id, stored.versions, decisions, save);
   const toRead = useCallback(() => void navigate(`/piece/${stored.piece.id}/read`), [navigate, stored.piece.id]);
-  const openDrawer = (next: Drawer | undefined) => {
-    // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
-    if (!next?.forTyping) startTransition(() => setDrawer(next));
-    else setDrawer(next);
-    if (next) toText();
-  };
+  const openDrawer = useCallback(
+    (next: Drawer | undefined) => {
+      // Whoever calls for the field types on at once; else React may draw the drawer in slices, and the page stays free.
+      if (!next?.forTyping) startTransition(() => setDrawer(next));
+      else setDrawer(next);
+      if (next) toText();
+    },
+    [toText],
+  );
   const show = (next: Tour | undefined) => {
     setTour(next && { of: text, tour: next });
     if (next) toText();

@@ -31,6 +31,9 @@ import { copyBetween } from './state/copying.ts';
 import { useStepping } from './state/use-stepping.ts';
 import { useOffPassCounts } from './passes/use-off-pass-counts.ts';
 
+/** Always the same element, so that what it stands in may rest. */
+const ORIGIN_NOTE = <OriginNote />;
+
 /** The main screen: source, ribbon and clean text side by side, with the passes, the overview and the ledger around them. */
 export function PieceText() {
   const piece = usePiece();
@@ -40,9 +43,8 @@ export function PieceText() {
   const noteTyping = useRecoveredTyping(piece);
   const editor = useEditor(ready.client, decisions, noteTyping);
   const offPassCounts = useOffPassCounts(ready.client, ready.version);
-  const open = useRef(piece.openDrawer);
-  open.current = piece.openDrawer;
-  const list = useCallback((pass: string) => open.current({ pass }), []);
+  const { openDrawer } = piece;
+  const list = useCallback((pass?: string) => openDrawer(pass === undefined ? {} : { pass }), [openDrawer]);
   const [askedSeam, setAskedSeam] = useState<SeamAsked>();
   const [askedEdit, setAskedEdit] = useState<EditAsked>();
   const askSeam = useMemo(() => (seam: SeamView, anchor: Element) => setAskedSeam({ seam, anchor }), []);
@@ -115,12 +117,8 @@ export function PieceText() {
       )}
       <Work>
         {tour && <TourBar tour={tour} onShow={piece.show} />}
-        <StoryLine
-          summary={ready.summary}
-          onList={(pass) => piece.openDrawer(pass === undefined ? {} : { pass })}
-          onAsk={doubts.show}
-        >
-          <OriginNote />
+        <StoryLine summary={ready.summary} onList={list} onAsk={doubts.show}>
+          {ORIGIN_NOTE}
         </StoryLine>
         <ProposedStyle />
         <ColumnsNote />

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { styled } from 'styled-components';
 import type { WordTally } from '../../../../core/index.ts';
 import type { DoubtOrder } from '../../../../worker/protocol.ts';
@@ -29,7 +29,7 @@ const NEXT_ORDER: Readonly<Record<DoubtOrder, DoubtOrder>> = {
 };
 
 /** Asks about the doubts, one after the other, in plain words; two keys answer, one answers for all alike, one puts off. */
-export function DoubtBar({ doubts, tally }: DoubtBarProps) {
+export const DoubtBar = memo(function DoubtBar({ doubts, tally }: DoubtBarProps) {
   const { next, order } = doubts;
   const view = next?.view;
   const asked = useMemo(() => (view ? askAbout(view) : undefined), [view]);
@@ -103,7 +103,7 @@ export function DoubtBar({ doubts, tally }: DoubtBarProps) {
       </Answers>
     </Bar>
   );
-}
+});
 
 interface AnswerButtonProps {
   readonly reading: Reading;

@@ -117,19 +117,14 @@ export function useDoubts(piece: DoubtedPiece): Doubts {
   }, []);
   const goes = view && (follows || (!isBack && view.doubt.key === first)) ? view.doubt : undefined;
   const goTo = useMemo(() => goes && { ...goes, call: calls }, [goes, calls]);
-  return {
-    next,
-    order,
-    place: view?.doubt,
-    goTo,
-    setOrder,
-    answer,
-    putOff,
-    show: useCallback(() => {
-      setFollows(true);
-      setCalls((count) => count + 1);
-    }, []),
-  };
+  const show = useCallback(() => {
+    setFollows(true);
+    setCalls((count) => count + 1);
+  }, []);
+  return useMemo(
+    () => ({ next, order, place: view?.doubt, goTo, setOrder, answer, putOff, show }),
+    [next, order, view, goTo, answer, putOff, show],
+  );
 }
 
 /**

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { rowAt, RowKind, type RowPlan } from '../../../../core/index.ts';
 
@@ -15,7 +15,7 @@ const LEFT = 7;
 const BAR = 12;
 
 /** The whole piece in one strip: blocks, what was removed, doubts, and the part in sight. A click goes there. */
-export function OverviewRibbon({ plan, first, last, onGoTo }: OverviewRibbonProps) {
+export const OverviewRibbon = memo(function OverviewRibbon({ plan, first, last, onGoTo }: OverviewRibbonProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     const element = canvas.current;
@@ -70,7 +70,7 @@ export function OverviewRibbon({ plan, first, last, onGoTo }: OverviewRibbonProp
       }}
     />
   );
-}
+});
 
 /** Where a key leads, from the rows first..last in sight; undefined for keys that lead nowhere. */
 function rowByKey(key: string, count: number, first: number, last: number): number | undefined {

@@ -1,5 +1,5 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { type Place, type RowPlan, type SeamView } from '../../../../core/index.ts';
 import { home } from '../../../ui/focus-home.tsx';
 import { stopAt } from './stops.ts';
@@ -77,6 +77,7 @@ export const ReadingColumns = memo(function ReadingColumns(props: ReadingColumns
   useReturning(props.place, width > 0 && goTo === undefined, virtualizer, plan);
   const viewOf = useRows(ready, first, last);
   const selected = useSelected(scroller, viewOf);
+  const showRow = useCallback((row: number) => virtualizer.scrollToIndex(row, { align: 'center' }), [virtualizer]);
   // At once: a key that follows is meant for it.
   useLayoutEffect(() => onSelect(selected), [selected, onSelect]);
   const sizes = {
@@ -86,22 +87,7 @@ export const ReadingColumns = memo(function ReadingColumns(props: ReadingColumns
   } as React.CSSProperties;
   return (
     <Area style={sizes} data-stacked={layout.isStacked || undefined}>
-      <Caps>
-        <span>
-          {props.passes}
-          <span aria-hidden="true">Source</span>
-        </span>
-        <span />
-        <span>
-          <span aria-hidden="true">Clean text</span>
-          <CapToggle isSelected={props.isSigned} onChange={props.onSign}>
-            Hidden characters <Key of="hidden" />
-          </CapToggle>
-          <CapLink to={props.readAt}>
-            Read alone <Key of="read" />
-          </CapLink>
-        </span>
-      </Caps>
+      <ColumnHeads passes={props.passes} isSigned={props.isSigned} onSign={props.onSign} readAt={props.readAt} />
       <Scroller
         ref={scroller}
         tabIndex={0}
@@ -159,13 +145,32 @@ export const ReadingColumns = memo(function ReadingColumns(props: ReadingColumns
         </Sheet>
         {plan.count === 0 && <Nothing>There is nothing to show.</Nothing>}
       </Scroller>
-      <OverviewRibbon
-        plan={plan}
-        first={first}
-        last={last}
-        onGoTo={(row) => virtualizer.scrollToIndex(row, { align: 'center' })}
-      />
+      <OverviewRibbon plan={plan} first={first} last={last} onGoTo={showRow} />
     </Area>
+  );
+});
+
+/** What stands above the columns. */
+const ColumnHeads = memo(function ColumnHeads(
+  props: Pick<ReadingColumnsProps, 'passes' | 'isSigned' | 'onSign' | 'readAt'>,
+) {
+  return (
+    <Caps>
+      <span>
+        {props.passes}
+        <span aria-hidden="true">Source</span>
+      </span>
+      <span />
+      <span>
+        <span aria-hidden="true">Clean text</span>
+        <CapToggle isSelected={props.isSigned} onChange={props.onSign}>
+          Hidden characters <Key of="hidden" />
+        </CapToggle>
+        <CapLink to={props.readAt}>
+          Read alone <Key of="read" />
+        </CapLink>
+      </span>
+    </Caps>
   );
 });
 

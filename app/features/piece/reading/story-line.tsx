@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { styled } from 'styled-components';
 import { QuietButton } from '../../../ui/buttons.tsx';
 import { KIND_WORDS } from '../../source-kind.ts';
@@ -7,14 +8,14 @@ import { storyOf } from '../words/story-words.ts';
 interface StoryLineProps {
   readonly summary: Summary;
   /** Lists the edits of a pass; all of them without one. */
-  readonly onList: (pass: string | undefined) => void;
+  readonly onList: (pass?: string) => void;
   readonly onAsk: () => void;
   /** What stands at the end of the line. */
   readonly children?: React.ReactNode;
 }
 
 /** What happened to the text, in one line; each part leads to what it tells of. */
-export function StoryLine({ summary, onList, onAsk, children }: StoryLineProps) {
+export const StoryLine = memo(function StoryLine({ summary, onList, onAsk, children }: StoryLineProps) {
   const { told, others } = storyOf(summary.counts);
   const { doubts } = summary;
   return (
@@ -27,7 +28,7 @@ export function StoryLine({ summary, onList, onAsk, children }: StoryLineProps) 
         </Part>
       ))}
       {others > 0 && (
-        <Part onPress={() => onList(undefined)}>
+        <Part onPress={() => onList()}>
           {others.toLocaleString('en')} {told.length > 0 ? 'other ' : ''}
           {others === 1 ? 'change' : 'changes'}
         </Part>
@@ -40,7 +41,7 @@ export function StoryLine({ summary, onList, onAsk, children }: StoryLineProps) 
       {children}
     </Line>
   );
-}
+});
 
 const Line = styled.section`
   display: flex;
