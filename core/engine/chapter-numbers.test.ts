@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
+import { LineKind } from '../lines/line-kind.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { parseDocuments, setOut } from '../testing/set-out.ts';
 
@@ -47,6 +48,45 @@ describe.each(Object.entries(HEADS))('%s above the parts of a text stay', (_, he
     const lines = new Set(cleanText(clean(source, DEFAULT_STYLE)).split('\n'));
     expect(heads.filter((one) => !lines.has(one))).toEqual([]);
   });
+});
+
+/** A list of things that are named by their numbers, each entry with so many paragraphs and a line without a stop. */
+function listOf(name: string, size: number): string {
+  const entries: string[] = [];
+  for (let at = 0; at < PROSE.length; at += size) {
+    const texts = PROSE.slice(at, at + size).map(({ text }) => text);
+    entries.push(`${name} ${entries.length + 41}\n${wrap(texts, 55)}\nEst. £${20 + at * 10}`);
+  }
+  return entries.join('\n\n');
+}
+
+describe.each([1, 2, 4])('of things that are listed, with %d paragraphs each,', (size) => {
+  test.each(['LOT', 'Item', 'Case study', 'PATIENT NUMBER'])('names and numbers stay: %s', (name) => {
+    const names = new RegExp(`^${name} \\d+$`, 'gm');
+    const source = listOf(name, size);
+    expect(cleanText(clean(source, DEFAULT_STYLE)).match(names)).toEqual(source.match(names));
+  });
+
+  test('names of more words do not leave unasked', () => {
+    const source = listOf('Letter to my sister', size);
+    const { table } = clean(source, DEFAULT_STYLE);
+    const left = [...table.kind.keys()].filter((line) => table.kind[line] === LineKind.runningHead);
+    expect(left.filter((line) => !table.removalDoubts.has(line))).toEqual([]);
+  });
+});
+
+test('heads of one word and their numbers leave the sentences that they cut', () => {
+  const lines = wrap(
+    PROSE.map(({ text }) => text),
+    64,
+  ).split('\n');
+  const pages: string[] = [];
+  for (let at = 0; at < lines.length; at += 24) pages.push(lines.slice(at, at + 24).join('\n'));
+  const source = pages
+    .map((page, at) => `${at % 2 ? `WICKS   ${at + 1}` : `${at + 1}   WICKS`}\n\n${page}\n`)
+    .join('\n');
+  const text = cleanText(clean(source, DEFAULT_STYLE));
+  expect(text.slice(text.indexOf('\n'))).not.toMatch(/WICKS/);
 });
 
 test.each([18, 30])('the numbers of pages of %d lines leave the sentences that they cut', (length) => {

@@ -40,10 +40,14 @@ const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
 const LONGEST_HEAD = 60;
 
 /**
- * The words before a line go on after it, or after the head that follows it; what was copied may begin with the line. 'behind' where
- * the line before ends as a sentence does, as the last note of a page, so that only what follows tells it.
+ * How a line stands in a sentence: the words before it go on right after it ('here'), or after a head that follows it ('past head');
+ * 'perhaps' where they break off, and what follows may go on with them by a name or begin anew; 'behind' where the line before ends as a
+ * sentence does, as the last note of a page, so that only what follows tells it. What was copied may begin with the line.
  */
-export function cutsSentence(table: LineTable, { lines }: KeptLines, place: number): 'here' | 'behind' | undefined {
+export type Cut = 'here' | 'past head' | 'perhaps' | 'behind';
+
+/** How the line at a place cuts a sentence, if it does. */
+export function cutsSentence(table: LineTable, { lines }: KeptLines, place: number): Cut | undefined {
   const { flags, chars, firstChars } = table;
   const before = lines[place - 1];
   const after = lines[place + 1];
@@ -54,5 +58,6 @@ export function cutsSentence(table: LineTable, { lines }: KeptLines, place: numb
   const next = lines[place + 2];
   if (!goesOn(next) || chars[after]! > LONGEST_HEAD || flags[after]! & Flag.endsStop) return undefined;
   // A line that had room for the next word is the head, and no line of a paragraph.
-  return breaksOff || chars[after]! + 1 + firstChars[next!]! < chars[next!]! ? 'here' : undefined;
+  if (chars[after]! + 1 + firstChars[next!]! < chars[next!]!) return 'past head';
+  return breaksOff ? 'perhaps' : undefined;
 }

@@ -21,6 +21,13 @@ export function isDivision(word: string): boolean {
   return DIVISIONS.has(word.toLowerCase());
 }
 
+const MONTHS: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ months }: LanguageData) => wordsOf(months)));
+
+/** Whether a word names a month, in some language. Case is ignored. */
+export function isMonth(word: string): boolean {
+  return MONTHS.has(word.toLowerCase());
+}
+
 /** Every small word, with the languages that have it: one bit each, by their place in LANGUAGES, of which there are 31 at the most. */
 const SMALL_WORDS: ReadonlyMap<string, number> = LANGUAGES.reduce((known, { functionWords }, place) => {
   for (const word of wordsOf(functionWords)) known.set(word, (known.get(word) ?? 0) | (1 << place));

@@ -25,8 +25,9 @@ const MOST_LINES_OF_A_TURN = 3;
 export function findFurniture(source: string, table: LineTable): void {
   const kept = findKeptLines(table);
   const pages = new Set<number>();
-  for (const { place, rest } of findPageNumbers(source, table, kept)) {
+  for (const { place, rest, isDoubted } of findPageNumbers(source, table, kept)) {
     table.kind[kept.lines[place]!] = rest === '' ? LineKind.pageNumber : LineKind.runningHead;
+    if (isDoubted) table.removalDoubts.set(kept.lines[place]!, 'lone');
     pages.add(place);
   }
   if (pages.size === 0) {
@@ -36,11 +37,23 @@ export function findFurniture(source: string, table: LineTable): void {
       pages.add(place);
     }
   }
-  for (const place of unnumberedHeads(source, table, kept, pages)) dropHead(table, kept, place);
+  const heads = unnumberedHeads(source, table, kept, pages);
+  // Letters and recipes that fill a page each begin and end with the same words too.
+  const areProved = [...heads, ...pages].some((place) => isCut(table, kept, place));
+  for (const place of heads) {
+    dropHead(table, kept, place);
+    if (!areProved && !besidePage(pages, place)) table.removalDoubts.set(kept.lines[place]!, 'lone');
+  }
   if (pages.size >= 2) for (const place of titlesBesidePages(source, table, kept, pages)) dropHead(table, kept, place);
   for (const place of titledHeads(source, table, kept)) dropHead(table, kept, place);
   dropCatchwords(source, table, kept);
   dropLoneHeads(source, table, kept);
+}
+
+/** A sentence goes on past a line. */
+function isCut(table: LineTable, kept: KeptLines, place: number): boolean {
+  const cut = cutsSentence(table, kept, place);
+  return cut !== undefined && cut !== 'perhaps';
 }
 
 function dropHead(table: LineTable, kept: KeptLines, place: number): void {
@@ -98,6 +111,15 @@ function mayBeHead(table: LineTable, line: number): boolean {
   );
 }
 
+/** A line that had no room for the small word that follows it, and is as wide as the lines below: one of a paragraph. */
+function isFullAndRunsOn({ flags, chars, firstChars }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const next = lines[place + 1];
+  if (next === undefined || !(flags[next]! & Flag.startsLower)) return false;
+  const below = lines[place + 2];
+  const width = Math.max(chars[next]!, below === undefined ? 0 : chars[below]!);
+  return chars[lines[place]!]! + 1 + firstChars[next]! > width;
+}
+
 function placesOfHeads(
   source: string,
   table: LineTable,
@@ -108,7 +130,7 @@ function placesOfHeads(
   const outlines = new Map<number, { count: number; mayRecur: boolean; last: number }>();
   for (let place = 0; place < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (!mayBeHead(table, line)) continue;
+    if (!mayBeHead(table, line) || isFullAndRunsOn(table, kept, place)) continue;
     if (table.flags[line]! & Flag.startsMarker && !besidePage(pages, place)) continue;
     candidates.push(place);
     const outline = outlineOf(source, table, line);
@@ -186,7 +208,7 @@ function recurringHeads(
   const heads = new Set([...(beside.length >= 2 ? beside : []), ...(atBreak.length >= 2 ? atBreak : [])]);
   if (heads.size > 0) return [...new Set([...heads, ...beside])];
   if (found.length < 3 || !arePageApart(found)) return [];
-  const cuts = found.filter((place) => cutsSentence(table, kept, place)).length;
+  const cuts = found.filter((place) => isCut(table, kept, place)).length;
   return cuts * 2 >= found.length ? [...found] : [];
 }
 
@@ -225,7 +247,7 @@ function titlesBesidePages(source: string, table: LineTable, kept: KeptLines, pa
   for (const page of pages) {
     for (const step of [-1, 1]) {
       const place = firstKeptFrom(table, kept, page, step);
-      if (place === undefined || !mayBeHead(table, kept.lines[place]!)) continue;
+      if (place === undefined || !mayBeHead(table, kept.lines[place]!) || isFullAndRunsOn(table, kept, place)) continue;
       const title = foldTitle(textAt(source, table, kept, place));
       if (title.length >= SHORTEST_TITLE) beside.set(place, { title, away: Math.abs(place - page) });
     }

@@ -1,8 +1,8 @@
 import { isDigit } from '../../text/characters.ts';
-import { isDivision } from '../../text/language.ts';
+import { isDivision, isMonth } from '../../text/language.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 import { Flag, type LineTable } from '../line-table.ts';
-import { cutsSentence, textAt, type KeptLines } from '../kept-lines.ts';
+import { cutsSentence, textAt, type Cut, type KeptLines } from '../kept-lines.ts';
 
 /*
  * Page numbers, bare or beside a running head. Without page breaks in the text a page number is told by its kin: numbers that
@@ -16,10 +16,14 @@ export interface PageNumber {
   readonly number: number;
   /** The words beside the number, folded; empty for a bare one. */
   readonly rest: string;
+  /** They stand right before the number, as in "Lot 41". */
+  readonly isNamed: boolean;
   /** They are in capitals. */
   readonly inCapitals: boolean;
   readonly atPageBreak: boolean;
-  readonly cutsSentence: ReturnType<typeof cutsSentence>;
+  readonly cutsSentence: Cut | undefined;
+  /** It may be no number of a page: whoever pasted the text is asked. */
+  readonly isDoubted?: boolean;
 }
 
 /** "– xxxviii –", "Page 12 of 340" */
@@ -70,7 +74,8 @@ function provedChain(
   for (const proof of PROOFS) {
     const chain = longestChain(left);
     const isProved = isPageChain(chain, proof) || standBesideSameWords(source, table, kept, chain);
-    if (isProved && isMostOfItsKind(left, chain)) return chain;
+    if (isProved && isMostOfItsKind(left, chain))
+      return mayNameThings(chain) ? chain.map((page) => ({ ...page, isDoubted: true })) : chain;
     const members = new Set(chain);
     left = left.filter((candidate) => !members.has(candidate));
   }
@@ -87,8 +92,8 @@ function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageN
   const kin = cutting.filter(
     ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );
-  const cutsHere = ({ cutsSentence, number, place }: PageNumber) => cutsSentence === 'here' && number > 0 && place > 0;
-  const told = bare.filter((page) => page.atPageBreak || cutsHere(page));
+  const isWithin = (page: PageNumber) => cutsWithin(page) && page.number > 0 && page.place > 0;
+  const told = bare.filter((page) => page.atPageBreak || isWithin(page));
   return [...told, ...kin];
 }
 
@@ -129,19 +134,26 @@ function findCandidates(source: string, table: LineTable, kept: KeptLines): Page
     if (!mayNumberPage(source, table, line)) continue;
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
-    if (!label || NUMBERED.has(label.rest) || isDivision(label.rest)) continue;
+    if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
     candidates.push({
       place,
       number: label.number,
       rest: label.rest,
+      isNamed: label.rest !== '' && /\S \d+$/.test(text),
       inCapitals: label.rest !== '' && !/\p{Ll}/u.test(text),
       atPageBreak: near,
       cutsSentence: cutsSentence(table, kept, place),
     });
   }
   return candidates;
+}
+
+/** What stands beside the day in a date: "3 May", "May 3, 1902". */
+function isDate(rest: string): boolean {
+  const words = rest.split(/[ ,.]+/);
+  return words.some(isMonth) && words.every((word) => isMonth(word) || /^\d*$/.test(word));
 }
 
 /** Cheap refusal: only lines that begin or end with a figure, and very short ones, can number a page. */
@@ -191,7 +203,7 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   const isMarked = a.rest !== '' && (a.rest === b.rest || (a.inCapitals && b.inCapitals));
   // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
   // of a text: only what cuts a sentence is none.
-  const parts = a.cutsSentence === 'here' || b.cutsSentence === 'here';
+  const parts = cutsWithin(a) || cutsWithin(b);
   const fewest = isMarked && pages === 1 && parts ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
@@ -231,10 +243,35 @@ function standBesideHeads(chain: readonly PageNumber[]): boolean {
   );
 }
 
+function isAtBreaks(chain: readonly PageNumber[]): boolean {
+  return chain.filter((page) => page.atPageBreak).length >= 2;
+}
+
+/** The words before a number break off. */
+function cutsWithin({ cutsSentence: cut }: PageNumber): boolean {
+  return cut !== undefined && cut !== 'behind';
+}
+
+/** Of running heads whose numbers count on, so many stand right between two halves of a sentence; more of those that are one word. */
+const CUT_BY_HEADS = { oneWord: 0.5, more: 0.2 };
+/** "Lot 41", "Case study 3": what is named so has few words; the title of a chapter has more. */
+const MOST_WORDS_OF_A_NAME = 2;
+
+/**
+ * Words with numbers that count on behind them, and hardly one of them cuts a sentence: names of things that are listed, or heads of pages.
+ */
+function mayNameThings(chain: readonly PageNumber[]): boolean {
+  const countOn = chain.every(({ number }, at) => at === 0 || number === chain[at - 1]!.number + 1);
+  if (!countOn || chain.some(({ isNamed, rest }) => !isNamed || rest !== chain[0]!.rest)) return false;
+  const least = chain[0]!.rest.includes(' ') ? CUT_BY_HEADS.more : CUT_BY_HEADS.oneWord;
+  return chain.filter(({ cutsSentence: cut }) => cut === 'here').length < chain.length * least;
+}
+
 function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PROOFS)[number]): boolean {
   if (chain.length < 2) return false;
-  const breaks = chain.filter((page) => page.atPageBreak).length;
-  if (breaks >= 2 || standBesideHeads(chain)) return true;
+  if (isAtBreaks(chain)) return true;
+  if (mayNameThings(chain) && chain[0]!.rest.split(' ').length <= MOST_WORDS_OF_A_NAME) return false;
+  if (standBesideHeads(chain)) return true;
   const cuts = chain.filter((page) => page.cutsSentence).length;
   if (cuts < Math.max(fewest, chain.length * share)) return false;
   const areAlike = chain.every(({ rest }) => rest === chain[0]!.rest) || chain.every(({ inCapitals }) => inCapitals);
@@ -246,8 +283,8 @@ function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PR
  * breaks nor sentences holds most of the lines that say what it says.
  */
 function isMostOfItsKind(candidates: readonly PageNumber[], chain: readonly PageNumber[]): boolean {
-  if (chain.filter((page) => page.atPageBreak).length >= 2) return true;
-  if (chain.filter((page) => page.cutsSentence === 'here').length * 2 >= chain.length) return true;
+  if (isAtBreaks(chain)) return true;
+  if (chain.filter(cutsWithin).length * 2 >= chain.length) return true;
   const says = new Set(chain.map(({ rest }) => rest));
   return candidates.filter(({ rest }) => says.has(rest)).length < 2 * chain.length;
 }

@@ -13,6 +13,8 @@ export const cs = {
   figures: 'Obr(?:ázek|\\.)|Tab(?:ulka|\\.)|Mapa',
   pages: 'strana|str\\.',
   pagesOf: 'z',
+  months:
+    'leden ledna únor února březen března duben dubna květen května červen června červenec července srpen srpna září říjen října listopad listopadu prosinec prosince',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:\behm+|\bhm+)/gi,
   closesCompounds: true,

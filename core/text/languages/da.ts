@@ -14,6 +14,7 @@ export const da = {
   figures: 'Fig(?:ur|\\.)|Tab(?:el|\\.)|Billede|Kort',
   pages: 'side|s\\.',
   pagesOf: 'af',
+  months: 'januar februar marts april maj juni juli august september oktober november december',
   quotes: { double: ['»', '«'], single: ['›', '‹'] },
   hesitation: /(?:\bøh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,

@@ -15,6 +15,7 @@ export const de = {
   figures: 'Abb(?:ildung|\\.)|Tab(?:elle|\\.)|Karte',
   pages: 'seite|s\\.',
   pagesOf: 'von',
+  months: 'januar februar märz april mai juni juli august september oktober november dezember',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:ähm?|öhm?|\bhm+)/gi,
   closesCompounds: true,

@@ -14,6 +14,8 @@ export const el = {
   figures: 'Εικ(?:όνα|\\.)|Σχήμα|Πίν(?:ακας|\\.)|Χάρτης',
   pages: 'σελίδα|σελ\\.',
   pagesOf: 'από',
+  months:
+    'ιανουαρίου φεβρουαρίου μαρτίου απριλίου μαΐου ιουνίου ιουλίου αυγούστου σεπτεμβρίου οκτωβρίου νοεμβρίου δεκεμβρίου',
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   closesCompounds: true,
   dictionaries: ['dict-el/el_GR.trie.gz'],

@@ -16,6 +16,7 @@ export const en = {
   figures: 'Fig(?:ure|\\.)?|Table|Plate|Map|Chart|Photo|Illustration',
   pages: 'page|p\\.',
   pagesOf: 'of',
+  months: 'january february march april may june july august september october november december',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:u[mh]+|er+m?|hm+)\b/gi,
   phrases: /, (?:you know|I mean|sort of|kind of),(?= )/gi,

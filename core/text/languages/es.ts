@@ -14,6 +14,7 @@ export const es = {
   figures: 'Fig(?:ura|\\.)|Tabla|Mapa',
   pages: 'página|pág\\.',
   pagesOf: 'de',
+  months: 'enero febrero marzo abril mayo junio julio agosto septiembre octubre noviembre diciembre',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
   dictionaries: ['dict-es-es/Spanish.trie.gz'],

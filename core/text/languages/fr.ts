@@ -15,6 +15,7 @@ export const fr = {
   figures: 'Fig(?:ure|\\.)|Tab(?:leau|\\.)|Carte|Illustration',
   pages: 'page|p\\.',
   pagesOf: 'sur',
+  months: 'janvier février mars avril mai juin juillet août septembre octobre novembre décembre',
   quotes: { double: ['« ', ' »'], single: ['‹ ', ' ›'] },
   hesitation: /\b(?:euh+|hm+)\b/gi,
   enclitics: 'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes',

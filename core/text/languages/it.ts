@@ -15,6 +15,7 @@ export const it = {
   figures: 'Fig(?:ura|\\.)|Tab(?:ella|\\.)|Tavola|Carta',
   pages: 'pagina|pag\\.',
   pagesOf: 'di',
+  months: 'gennaio febbraio marzo aprile maggio giugno luglio agosto settembre ottobre novembre dicembre',
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   hesitation: /\b(?:ehm+|mh+|hm+)\b/gi,
   closesCompounds: true,

@@ -25,6 +25,8 @@ export interface LanguageData {
   readonly pages?: string;
   /** What stands between the number of a page and that of all pages: "3 of 12". */
   readonly pagesOf?: string;
+  /** The names of the months, in each form in which a date has them. */
+  readonly months?: string;
   /** Quotation marks, opening and closing, with the spaces inside them. */
   readonly quotes: { readonly double: readonly [string, string]; readonly single: readonly [string, string] };
   /** Matches the sounds of hesitation, and phrases between commas that fill a pause. Global and without case. */

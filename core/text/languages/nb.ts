@@ -14,6 +14,7 @@ export const nb = {
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bilde|Kart',
   pages: 'side|s\\.',
   pagesOf: 'av',
+  months: 'januar februar mars april mai juni juli august september oktober november desember',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /(?:\beh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,

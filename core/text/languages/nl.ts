@@ -14,6 +14,7 @@ export const nl = {
   figures: 'Fig(?:uur|\\.)|Afb(?:eelding|\\.)|Tabel|Kaart',
   pages: 'pagina|blz\\.|p\\.',
   pagesOf: 'van',
+  months: 'januari februari maart april mei juni juli augustus september oktober november december',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:ehm*|uhm*|hm+)\b/gi,
   closesCompounds: true,

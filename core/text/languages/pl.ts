@@ -13,6 +13,8 @@ export const pl = {
   figures: 'Rys(?:unek|\\.)|Ryc\\.|Tab(?:ela|\\.)|Mapa|Zdjęcie',
   pages: 'strona|str\\.',
   pagesOf: 'z',
+  months:
+    'styczeń stycznia luty lutego marzec marca kwiecień kwietnia maj maja czerwiec czerwca lipiec lipca sierpień sierpnia wrzesień września październik października listopad listopada grudzień grudnia',
   quotes: { double: ['„', '”'], single: ['‚', '’'] },
   hesitation: /(?:\by{2,}|\be{3,}|\bhm+)/gi,
   closesCompounds: true,

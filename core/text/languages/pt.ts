@@ -15,6 +15,7 @@ export const pt = {
   figures: 'Fig(?:ura|\\.)|Tabela|Quadro|Mapa',
   pages: 'página|pág\\.',
   pagesOf: 'de',
+  months: 'janeiro fevereiro março abril maio junho julho agosto setembro outubro novembro dezembro',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:hum+|hm+|ahn?)\b/gi,
   enclitics: 'lhe lhes',

@@ -14,6 +14,7 @@ export const sv = {
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bild|Karta',
   pages: 'sida|sid\\.|s\\.',
   pagesOf: 'av',
+  months: 'januari februari mars april maj juni juli augusti september oktober november december',
   quotes: { double: ['”', '”'], single: ['’', '’'] },
   hesitation: /(?:\behm*|\böh+|\bhm+)/gi,
   closesCompounds: true,

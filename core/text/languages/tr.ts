@@ -12,6 +12,7 @@ export const tr = {
   divisions: 'bölüm kısım ek kitap',
   figures: 'Şek(?:il|\\.)|Tablo|Çizelge|Harita|Resim',
   pages: 'sayfa|s\\.',
+  months: 'ocak şubat mart nisan mayıs haziran temmuz ağustos eylül ekim kasım aralık',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:ıı+|hm+)(?!\p{L})/giu,
   closesCompounds: true,
