@@ -50,3 +50,36 @@ test.each(Object.entries(PARTS).flatMap(([name, part]) => Object.keys(BETWEEN).m
     expect(leftInSilence(source)).toEqual([]);
   },
 );
+
+const BOATS = [
+  'Adela',
+  'Sprat',
+  'Gannet',
+  'Ebb',
+  'Samphire',
+  'Curlew',
+  'Petrel',
+  'Dunlin',
+  'Knot',
+  'Tern',
+  'Eider',
+  'Teal',
+];
+
+/** Texts without stops, with a number in each part: nothing but its distance to the next tells it from that of a page. */
+const NUMBERED: Readonly<Record<string, (boat: string, at: number) => string>> = {
+  questions: (boat, at) => `${at + 1}\nWhich was built in the year of the ${boat.toLowerCase()}\na storm\nb drought`,
+  stanzas: (boat, at) =>
+    `${at + 1}\nthe tide goes out and leaves the ${boat.toLowerCase()}\nupon the mud to wait\nand comes again`,
+  hymns: (boat, at) => `${at + 1}\nO ${boat}, hear the bell\nthat rings beneath the swell\nand keep thy children well`,
+  'stage directions': (boat, at) => `${at + 1}\n${boat} enters with a lamp and\ncrosses to the window`,
+  references: (boat, at) => `${boat}\np. ${at * 4 + 2}\nsee also the ${boat.toLowerCase()} boat`,
+  ranks: (boat, at) => `${at + 1}\n${boat}\n${120 - at * 3}`,
+  'times of a race': (boat, at) => `${boat}\n1:${String(at * 3).padStart(2, '0')}.4`,
+};
+
+test.each(
+  Object.entries(NUMBERED).flatMap(([name, part]) => ['\n', '\n\n'].map((between) => ({ name, part, between }))),
+)('$name keep their numbers, parted by $between', ({ part, between }) => {
+  expect(leftInSilence(BOATS.map(part).join(between))).toEqual([]);
+});

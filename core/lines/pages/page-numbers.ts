@@ -73,9 +73,12 @@ function provedChain(
   let left = candidates;
   for (const proof of PROOFS) {
     const chain = longestChain(left);
-    const isProved = isPageChain(chain, proof) || standBesideSameWords(source, table, kept, chain);
+    const mayName = chain.length > 1 && mayNameThings(chain);
+    const isName = mayName && chain[0]!.rest.split(' ').length <= MOST_WORDS_OF_A_NAME;
+    const isProved =
+      isAtBreaks(chain) || (!isName && isPageChain(chain, proof)) || standBesideSameWords(source, table, kept, chain);
     if (isProved && isMostOfItsKind(left, chain))
-      return mayNameThings(chain) ? chain.map((page) => ({ ...page, isDoubted: true })) : chain;
+      return mayName ? chain.map((page) => ({ ...page, isDoubted: true })) : chain;
     const members = new Set(chain);
     left = left.filter((candidate) => !members.has(candidate));
   }
@@ -88,13 +91,37 @@ function provedChain(
  */
 function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageNumber[] {
   const isLast = ({ place }: PageNumber) => place === kept.lines.length - 1;
-  const cutting = bare.filter((page) => page.cutsSentence ?? isLast(page));
+  const parts = numbersOfParts(bare);
+  const cutting = bare.filter((page) => (page.cutsSentence ?? isLast(page)) && !parts.has(page));
   const kin = cutting.filter(
     ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );
-  const isWithin = (page: PageNumber) => cutsWithin(page) && page.number > 0 && page.place > 0;
-  const told = bare.filter((page) => page.atPageBreak || isWithin(page));
-  return [...told, ...kin];
+  const within = cutting.filter((page) => cutsWithin(page) && page.number > 0 && page.place > 0);
+  return [...bare.filter(({ atPageBreak }) => atPageBreak), ...within, ...kin];
+}
+
+/** No page between two numbers is as short. */
+function areClose(before: PageNumber, page: PageNumber): boolean {
+  return page.place - before.place < FEWEST_LINES_A_PAGE;
+}
+
+const FEWEST_PARTS = 3;
+
+/** Numbers that grow too close to one another to be those of pages: of stanzas, questions, references, in a text without stops. */
+function numbersOfParts(bare: readonly PageNumber[]): ReadonlySet<PageNumber> {
+  const parts = new Set<PageNumber>();
+  let run: PageNumber[] = [];
+  const close = () => {
+    if (run.length >= FEWEST_PARTS) for (const page of run) parts.add(page);
+    run = [];
+  };
+  for (const page of bare) {
+    const before = run.at(-1);
+    if (before && (page.number <= before.number || !areClose(before, page))) close();
+    run.push(page);
+  }
+  close();
+  return parts;
 }
 
 /** "- 12 -" and "Page 12 of 40", where nothing else looks so: numbers of chapters come in a row. One in brackets is an equation's. */
@@ -263,14 +290,15 @@ const MOST_WORDS_OF_A_NAME = 2;
 function mayNameThings(chain: readonly PageNumber[]): boolean {
   const countOn = chain.every(({ number }, at) => at === 0 || number === chain[at - 1]!.number + 1);
   if (!countOn || chain.some(({ isNamed, rest }) => !isNamed || rest !== chain[0]!.rest)) return false;
-  const least = chain[0]!.rest.includes(' ') ? CUT_BY_HEADS.more : CUT_BY_HEADS.oneWord;
+  const isOneWord = !chain[0]!.rest.includes(' ');
+  if (isOneWord && !chain[0]!.inCapitals && chain.every((page, at) => at === 0 || areClose(chain[at - 1]!, page)))
+    return true;
+  const least = isOneWord ? CUT_BY_HEADS.oneWord : CUT_BY_HEADS.more;
   return chain.filter(({ cutsSentence: cut }) => cut === 'here').length < chain.length * least;
 }
 
 function isPageChain(chain: readonly PageNumber[], { share, fewest }: (typeof PROOFS)[number]): boolean {
   if (chain.length < 2) return false;
-  if (isAtBreaks(chain)) return true;
-  if (mayNameThings(chain) && chain[0]!.rest.split(' ').length <= MOST_WORDS_OF_A_NAME) return false;
   if (standBesideHeads(chain)) return true;
   const cuts = chain.filter((page) => page.cutsSentence).length;
   if (cuts < Math.max(fewest, chain.length * share)) return false;
