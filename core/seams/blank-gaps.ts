@@ -16,7 +16,8 @@ const CERTAINTY_BY_CUSTOM = 0.76;
 
 /**
  * Over a blank line the words of a few lines run on only where the line before has no room for the next word. Scripts without
- * capitals tell even less: where every line has a blank one after it these are paragraphs, as far as one knows.
+ * capitals tell even less: where every line has a blank one after it these are paragraphs, as far as one knows; and so where none of them
+ * begins with a small letter.
  */
 export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, turn, count } = seams;
@@ -25,6 +26,7 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
   if (line.length > MOST_LINES) return;
   const widest = widestOf(table, line);
   const allApart = blanks.subarray(0, count).every((one) => one > 0);
+  const noneRunsOn = line.subarray(1).every((one) => (table.flags[one]! & Flag.startsLower) === 0);
   for (let seam = 0; seam < count; seam++) {
     if (blanks[seam] === 0 || turn[seam] || verdicts.decision[seam] !== Decision.join) continue;
     // What leaves between the halves of a sentence leaves blank lines behind.
@@ -34,6 +36,7 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
     if (room >= widest * ROOM) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY);
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
+    else if (allApart && noneRunsOn) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
   }
 }
 

@@ -66,7 +66,7 @@ function widthOfWraps(
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
   const width = Math.max(0, ...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
-  if (width < NARROWEST_COLUMN) return 0;
+  if (width < NARROWEST_COLUMN || isHardlyReached(table, seams, from, to, width)) return 0;
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
   // One cut short or two are enough where every line stands apart and some stand farther apart: that is how lines are spaced.
@@ -75,6 +75,13 @@ function widthOfWraps(
   const fewestClose = width < NARROWEST_OF_FEW ? FEWEST_WRAPS_OF_COLUMN : FEWEST_WRAPS;
   const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : fewestClose;
   return full.length >= Math.max(fewest, telling.length * SHARE_OF_WRAPS) ? width : 0;
+}
+
+/** Most lines are far wider: they are paragraphs that nobody wrapped, and those that run on are headings that end in a small word. */
+function isHardlyReached(table: LineTable, seams: SeamTable, from: number, to: number, width: number): boolean {
+  let wider = 0;
+  for (let seam = from; seam < to; seam++) if (edgeInCharacters(table, seams.line[seam]!) > width * OVERLONG) wider++;
+  return wider * 2 > to - from;
 }
 
 function hasWider({ blanks }: SeamTable, from: number, to: number, closest: number): boolean {

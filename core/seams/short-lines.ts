@@ -5,7 +5,7 @@ import { roomAt, type Measure } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
-/** Longer texts tell by their own habits what short lines are. */
+/** Longer texts tell by their own habits what short lines are; all but headings, whatever word ends them. */
 const MOST_SEAMS = 60;
 /** In characters. */
 const LONGEST_SHORT = 50;
@@ -17,7 +17,8 @@ const CERTAINTY = 0.8;
  * it is one of a list or an address between paragraphs; several of them are lines of one thing, such as a verse.
  */
 export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
-  if (seams.count > MOST_SEAMS || table.captions.found) return;
+  if (table.captions.found) return;
+  if (seams.count > MOST_SEAMS) return breakAfterHeadings(table, seams, measure, verdicts);
   if (measure.reliability === 0) breakAfterCaselessHeads(table, seams, verdicts);
   if (measure.reliability === 0 || measure.unit !== 'characters') return;
   const edge = seams.line.reduce((least, line) => Math.min(least, table.indent[line]!), Infinity);
@@ -30,6 +31,20 @@ export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure
       settle(verdicts, seam, isOneThing ? Decision.keep : Decision.break, 'shortLine', CERTAINTY);
     }
     first = Math.max(first + 1, end);
+  }
+}
+
+/** In a text of any length: a short line below a blank one, before a line that begins with a capital and is far longer. */
+function breakAfterHeadings(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
+  if (measure.reliability === 0 || measure.unit !== 'characters') return;
+  const { flags, chars } = table;
+  for (let seam = 1; seam < seams.count; seam++) {
+    if (seams.blanks[seam - 1] === 0 || seams.blanks[seam]! > 0 || seams.turn[seam]) continue;
+    if (verdicts.decision[seam] !== Decision.join) continue;
+    const [head, next] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if ((flags[next]! & Flag.startsUpper) === 0 || flags[head]! & ENDS_INSIDE & ~Flag.endsFunctionWord) continue;
+    if (chars[head]! > chars[next]! * SHARE_OF_HEADING || roomAt(table, seams, measure, seam) < ROOM_OF_SHORT) continue;
+    settle(verdicts, seam, Decision.break, 'shortLine', CERTAINTY);
   }
 }
 
@@ -82,6 +97,7 @@ function endsEarly(
 
 /** Of the line below it, at the most. */
 const SHARE_OF_HEAD = 0.4;
+const SHARE_OF_HEADING = 0.6;
 const SHARE_OF_NAME = 0.25;
 const ROOM_OF_VERSE = 0.25;
 
