@@ -46,7 +46,8 @@ const PATTERNS: readonly {
   {
     shape: Shape.keyBefore,
     may: (text) => hasEarly(text, ':'),
-    pattern: /^(?:[\p{Lu}\p{N}][^:.!?\n]{0,30}\.?:(?:\s|$)|\p{Ll}[\p{L}-]{1,15}:\s|\p{Ll}{1,6}\.? \d[^:.!?\n]{0,20}:\s)/u,
+    pattern:
+      /^(?:[\p{Lu}\p{N}][^:.!?\n]{0,30}\.?:(?:\s|$)|\p{Ll}[\p{L}-]{1,15}:\s|\p{Ll}{1,6}\.? \d[^:.!?\n]{0,20}:\s)/u,
   },
   {
     shape: Shape.dashBefore,
