@@ -121,6 +121,11 @@ describe('lines that may be none of the text', () => {
     expect(says(`The ferry festival\n\n${PROSE}\n`)).toEqual([]);
   });
 
+  test.each(['3 April 1921', 'Sept. 1921', '3 czerwca 1921', '3 июня 1921 г.', '3 giugno 1921'])(
+    'a dateline in whatever language: %s',
+    (date) => expect(says(`The ferry festival\n\n${date}\n\n${PROSE}\n`)).toEqual([['head', date]]),
+  );
+
   test('rows of very short lines at either end', () => {
     const menu = 'Home\n\nThe Quarterly\n\nTide tables\n\nBoats\n\n';
     expect(says(`${menu}${PROSE}\n\n${PROSE}`)).toEqual([['menu', menu.trim()]]);

@@ -7,6 +7,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { misfits } from '../shapes/apply-shapes.ts';
+import { isMonth } from '../text/language.ts';
 
 /**
  * Lines that may be none of the text: the same line again and again, head matter before the text proper, a menu, a line among those
@@ -113,8 +114,7 @@ function groupShortLines({ source, table, decided }: Cleaning): Map<string, Plac
 const MOST_HEAD_BLOCKS = 12;
 const LONGEST_HEAD = 90;
 const SHORTEST_PROPER = 160;
-const MONTH =
-  /\b(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|january|february|march|april|june|july|august|september|october|november|december|januar|februar|märz|mai|juni|juli|oktober|dezember|janvier|février|mars|avril|juin|juillet|août|septembre|octobre|novembre|décembre|enero|febrero|marzo|abril|mayo|junio|julio|agosto|septiembre|octubre|noviembre|diciembre)\b/iu;
+const SHORT_MONTH = /\b(jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)\b/i;
 const BYLINE =
   /^(by|von|par|por|text|words|photos?|source|published|updated|posted|filed under|quelle|foto|stand)\b[ :]/iu;
 const READING_TIME = /\b\d+\s*(min|minutes?|minuten)\b/iu;
@@ -135,8 +135,12 @@ function findHead(cleaning: Cleaning): DoubtedLines[] {
 
 function isHeadMatter(text: string): boolean {
   const isDated =
-    (MONTH.test(text) && /\d/.test(text)) || /\b\d{1,2}[./-]\d{1,2}[./-]\d{2,4}\b|\b\d{4}-\d\d-\d\d\b/.test(text);
+    (/\d/.test(text) && namesMonth(text)) || /\b\d{1,2}[./-]\d{1,2}[./-]\d{2,4}\b|\b\d{4}-\d\d-\d\d\b/.test(text);
   return isDated || BYLINE.test(text) || READING_TIME.test(text) || ADDRESS.test(text);
+}
+
+function namesMonth(text: string): boolean {
+  return SHORT_MONTH.test(text) || (text.match(/\p{L}+/gu) ?? []).some(isMonth);
 }
 
 interface Said {

@@ -34,7 +34,7 @@ export function breakAfterShortLines(table: LineTable, seams: SeamTable, measure
   }
 }
 
-/** In a text of any length: a short line below a blank one, before a line that begins with a capital and is far longer. */
+/** In a longer text: a short line below a blank one, above a line that begins with a capital and is far longer. */
 function breakAfterHeadings(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
   if (measure.reliability === 0 || measure.unit !== 'characters') return;
   const { flags, chars } = table;
