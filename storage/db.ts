@@ -1,5 +1,6 @@
 import { Dexie, type DexieOptions, type EntityTable, type Table } from 'dexie';
 import { StorageError, type StorageProblem } from './errors.ts';
+import { ONE_WRITER } from './one-writer.ts';
 import type { FormatId, HouseStyle, Layout, Outcome, Step } from '../core/index.ts';
 
 /** A piece without its text: what the desk lists. Times are ms since the epoch. */
@@ -123,6 +124,7 @@ export function openDatabase(name = 'lucid-ribbon', options: DexieOptions = {}):
   db.version(2).stores({ versions: 'id, pieceId' });
   db.version(3).stores({ styles: 'id' });
   db.version(4).stores({ stackFiles: '++id', stackBytes: 'id' });
+  db.use(ONE_WRITER);
   return db;
 }
 
