@@ -3,7 +3,7 @@ import { zipSync, strToU8 } from 'fflate';
 import { USUAL_SHAPE, type Step } from '../core/index.ts';
 import { openBackup, restoreBackup, writeBackup } from './backup.ts';
 import { openDatabase } from './db.ts';
-import { appendStep, createPiece, deletePiece, listPieces, loadPiece } from './pieces.ts';
+import { appendSteps, createPiece, deletePiece, listPieces, loadPiece } from './pieces.ts';
 import { loadShape, saveKeys, saveShape } from './preferences.ts';
 import { keepVersion } from './versions.ts';
 
@@ -38,7 +38,7 @@ async function fullPiece(): Promise<string> {
   };
   const origin = { format: 'html' as const, name: 'a.html', encoding: 'utf-8', bytes: Uint8Array.of(0, 1, 255) };
   const id = await createPiece({ source: 'The tide \ud800\nfell.', layout, origin }, 'Tides', 1, here);
-  await appendStep(id, 0, off, 2, here);
+  await appendSteps(id, 0, [off], [], 2, here);
   const outcome = { style: { version: 1, passes: {}, apart: 'blank', certaintyLimit: 0.85 }, choices: [] } as const;
   await keepVersion({ id: 'v1', pieceId: id, name: 'First', keptAt: 3, outcome }, here);
   return id;
@@ -69,7 +69,7 @@ describe('a backup', () => {
     const id = await fullPiece();
     const saved = await backup();
     expect(await restoreBackup(saved, 'merge', quietly, here)).toEqual({ added: 0, same: 1, bad: 0 });
-    await appendStep(id, 1, off, 20, here);
+    await appendSteps(id, 1, [off], [], 20, here);
     expect(await restoreBackup(saved, 'merge', quietly, here)).toEqual({ added: 1, same: 0, bad: 0 });
     const { pieces } = await listPieces(30, here);
     expect(pieces).toHaveLength(2);
@@ -85,7 +85,7 @@ describe('a backup', () => {
     const id = await fullPiece();
     const saved = await backup();
     await createPiece({ source: 'Later.' }, 'Later', 9, here);
-    await appendStep(id, 1, off, 20, here);
+    await appendSteps(id, 1, [off], [], 20, here);
     expect(await restoreBackup(saved, 'replace', quietly, here)).toEqual({ added: 1, same: 0, bad: 0 });
     const { pieces } = await listPieces(30, here);
     expect(pieces.map(({ title }) => title)).toEqual(['Tides']);

@@ -69,16 +69,21 @@ function answersOf(pieceId: string): string {
   return `answer ${pieceId} `;
 }
 
+/** The key of the note for an answer. `key` is the doubt's. */
+export function answerKey(pieceId: string, key: string): string {
+  return answersOf(pieceId) + key;
+}
+
 /** Keeps an answer until the step that comes of it is stored. */
 export function keepAnswer(pieceId: string, given: GivenAnswer, db = database()): Promise<void> {
   return guarded(async () => {
-    await db.notes.put({ key: answersOf(pieceId) + given.key, value: JSON.stringify(given) });
+    await db.notes.put({ key: answerKey(pieceId, given.key), value: JSON.stringify(given) });
   });
 }
 
-/** The step of an answer is stored, or there is none. `key` is the doubt's. */
-export function forgetAnswer(pieceId: string, key: string, db = database()): Promise<void> {
-  return guarded(() => db.notes.delete(answersOf(pieceId) + key));
+/** No step comes of answers. `keys` are those of their doubts. */
+export function forgetAnswers(pieceId: string, keys: readonly string[], db = database()): Promise<void> {
+  return guarded(() => db.notes.bulkDelete(keys.map((key) => answerKey(pieceId, key))));
 }
 
 /** The answers that were on their way when the page went, in the order in which they were given. */

@@ -1,7 +1,7 @@
 import { afterEach, expect, jest, test } from '@jest/globals';
 import { openDatabase } from './db.ts';
 import { saveDraft } from './notes.ts';
-import { appendStep, createPiece, loadPiece, moveInHistory, renamePiece } from './pieces.ts';
+import { appendSteps, createPiece, loadPiece, moveInHistory, renamePiece } from './pieces.ts';
 import { addToStack, saveOnStack } from './stack.ts';
 import { listStyles, saveStyle } from './styles.ts';
 import { keepVersion } from './versions.ts';
@@ -12,13 +12,15 @@ function transactions(mode: IDBTransactionMode): string[][] {
 }
 
 const asked = jest.spyOn(IDBDatabase.prototype, 'transaction');
-afterEach(() => asked.mockClear());
+afterEach(() => {
+  asked.mockClear();
+});
 
 test('of two transactions that write, any two share a store, so that the browser runs one after the other', async () => {
   const db = openDatabase('one-writer');
   const outcome = { style: {} as never, choices: [] };
   const piece = await createPiece({ source: 'The tide' }, 'Tides', 1, db);
-  await appendStep(piece, 0, { kind: 'choose', choice: { kind: 'join', from: 1, to: 2 } } as never, 2, db);
+  await appendSteps(piece, 0, [{ kind: 'choose', choice: { kind: 'join', from: 1, to: 2 } } as never], [], 2, db);
   await moveInHistory(piece, 1, 0, 3, db);
   await renamePiece(piece, 'The tides', 4, db);
   await saveDraft('The miller', db);

@@ -2,9 +2,9 @@ import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../core/index.ts';
 import { openDatabase, type TextRecord, type VersionRecord } from './db.ts';
 import { StorageError, toStorageError } from './errors.ts';
-import { declineOffer, forgetAnswer, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
+import { declineOffer, forgetAnswers, keepAnswer, keepTyping, loadDraft, saveDraft, typingKey } from './notes.ts';
 import {
-  appendStep,
+  appendSteps,
   createPiece,
   deletePiece,
   listPieces,
@@ -51,7 +51,7 @@ describe('pieces', () => {
     const typing = { row: 0, text: 'The tide fell at noon.', was: 'The tide fell.' };
     await keepTyping(id, typing, db);
     expect((await loadPiece(id, db)).typing).toEqual(typing);
-    await appendStep(id, 0, step('tabs'), 2, db);
+    await appendSteps(id, 0, [step('tabs')], [], 2, db);
     expect((await loadPiece(id, db)).typing).toBeUndefined();
     await keepTyping(id, typing, db);
     await keepTyping(id, { ...typing, text: typing.was }, db);
@@ -72,7 +72,7 @@ describe('pieces', () => {
     await keepAnswer('another', first, db);
     await db.notes.put({ key: `answer ${id} broken`, value: '{"key":1}' });
     expect((await loadPiece(id, db)).answers).toEqual([first, second]);
-    await forgetAnswer(id, first.key, db);
+    await forgetAnswers(id, [first.key], db);
     expect((await loadPiece(id, db)).answers).toEqual([second]);
     await declineOffer(id, 'columns', db);
     expect((await loadPiece(id, db)).declined).toEqual(['columns']);
@@ -99,7 +99,7 @@ describe('pieces', () => {
     ['no step at all', 7],
   ])('with %s of a newer version are refused as such', async (_name, unknown) => {
     const id = await createPiece({ source: 'The tide fell.' }, 'Tides', 1, db);
-    await appendStep(id, 0, unknown as Step, 2, db);
+    await appendSteps(id, 0, [unknown as Step], [], 2, db);
     await expect(loadPiece(id, db)).rejects.toEqual(problem('newer'));
   });
 
@@ -113,7 +113,7 @@ describe('pieces', () => {
 
   test('deleted ones can be taken back for a while, then they are gone with all they had', async () => {
     const id = await createPiece({ source: 'a' }, 'A', 1, db);
-    await appendStep(id, 0, step('tabs'), 2, db);
+    await appendSteps(id, 0, [step('tabs')], [], 2, db);
     await deletePiece(id, 10, db);
     expect((await listPieces(11, db)).pieces).toEqual([]);
     await expect(loadPiece(id, db)).rejects.toEqual(problem('gone'));
@@ -147,10 +147,10 @@ describe('pieces', () => {
     const kept = await createPiece({ source: 'Kept.' }, '', 1, db);
     await deletePiece(await createPiece({ source: 'Gone.' }, '', 2, db), 3, db);
     const put = jest
-      .spyOn(db.steps, 'put')
+      .spyOn(db.steps, 'bulkPut')
       .mockImplementationOnce((() =>
-        Promise.reject(new DOMException('full', 'QuotaExceededError'))) as unknown as typeof db.steps.put);
-    await appendStep(kept, 0, step('tabs'), 4, db);
+        Promise.reject(new DOMException('full', 'QuotaExceededError'))) as unknown as typeof db.steps.bulkPut);
+    await appendSteps(kept, 0, [step('tabs')], [], 4, db);
     put.mockRestore();
     expect((await loadPiece(kept, db)).history.steps).toEqual([step('tabs')]);
     expect(await db.texts.count()).toBe(1);
@@ -165,33 +165,33 @@ describe('pieces', () => {
   test('what is not there is gone', async () => {
     await expect(loadPiece('none', db)).rejects.toEqual(problem('gone'));
     await expect(renamePiece('none', 'x', 1, db)).rejects.toEqual(problem('gone'));
-    await expect(appendStep('none', 0, step('tabs'), 1, db)).rejects.toEqual(problem('gone'));
+    await expect(appendSteps('none', 0, [step('tabs')], [], 1, db)).rejects.toEqual(problem('gone'));
   });
 });
 
 describe('history', () => {
   test('steps, undo and redo come back after a reload; a step after an undo forgets what was undone', async () => {
     const id = await createPiece({ source: 'a' }, 'A', 1, db);
-    await appendStep(id, 0, step('tabs'), 2, db);
-    await appendStep(id, 1, step('rules'), 3, db);
+    await appendSteps(id, 0, [step('tabs')], [], 2, db);
+    await appendSteps(id, 1, [step('rules')], [], 3, db);
     await moveInHistory(id, 2, 1, 4, db);
     expect((await loadPiece(id, db)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 1 });
     await moveInHistory(id, 1, 2, 5, db);
     await moveInHistory(id, 2, 0, 6, db);
-    await appendStep(id, 0, step('ligatures'), 7, db);
+    await appendSteps(id, 0, [step('ligatures')], [], 7, db);
     expect((await loadPiece(id, db)).history).toEqual({ steps: [step('ligatures')], at: 1 });
   });
 
   test('a step of a tab that was outrun comes after those of the other tab, and that tab is told', async () => {
     const id = await createPiece({ source: 'a' }, 'A', 1, db);
-    expect(await appendStep(id, 0, step('tabs'), 2, db)).toEqual({ merged: false });
-    expect(await appendStep(id, 0, step('rules'), 3, db)).toEqual({ merged: true });
+    expect(await appendSteps(id, 0, [step('tabs')], [], 2, db)).toEqual({ merged: false });
+    expect(await appendSteps(id, 0, [step('rules')], [], 3, db)).toEqual({ merged: true });
     expect((await loadPiece(id, db)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 2 });
   });
 
   test('an undo of a tab that was outrun stores nothing and is told', async () => {
     const id = await createPiece({ source: 'a' }, 'A', 1, db);
-    await appendStep(id, 0, step('tabs'), 2, db);
+    await appendSteps(id, 0, [step('tabs')], [], 2, db);
     await expect(moveInHistory(id, 0, 1, 3, db)).rejects.toEqual(problem('outrun'));
     await expect(moveInHistory(id, 1, 2, 3, db)).rejects.toEqual(problem('outrun'));
     expect((await loadPiece(id, db)).history.steps).toEqual([step('tabs')]);

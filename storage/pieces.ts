@@ -4,6 +4,7 @@ import { database, type Database, type Origin, type PieceRecord, type TextRecord
 import { guarded, orSilent, StorageError } from './errors.ts';
 import { removeForGood, storing } from './making-room.ts';
 import {
+  answerKey,
   loadAnswers,
   loadDeclined,
   loadTyping,
@@ -161,13 +162,15 @@ export function loadHistory(id: string, db = database()): Promise<History> {
 }
 
 /**
- * Stores a step taken when `at` steps were in force; undone steps beyond are forgotten. Where another tab has moved on since, the
- * step is taken after that tab's, and `merged` is told: choices hold whatever came before them.
+ * Stores steps taken one after the other, the first when `at` steps were in force; undone steps beyond are forgotten. The answers they
+ * came of, by the keys of their doubts, are in them from then on. Where another tab has moved on since, the steps are taken after that
+ * tab's, and `merged` is told: choices hold whatever came before them.
  */
-export function appendStep(
+export function appendSteps(
   id: string,
   at: number,
-  step: Step,
+  steps: readonly Step[],
+  answered: readonly string[],
   now: number,
   db = database(),
 ): Promise<{ readonly merged: boolean }> {
@@ -175,13 +178,18 @@ export function appendStep(
     db.transaction('rw', db.pieces, db.steps, db.notes, async () => {
       const piece = await db.pieces.get(id);
       if (!piece) throw new StorageError('gone');
-      // What was being typed is in this step, or is noted again at the next letter.
-      await db.notes.delete(typingKey(id));
-      const end = piece.at;
-      await db.steps.where('[pieceId+seq]').between([id, end], [id, Infinity]).delete();
-      await db.steps.put({ pieceId: id, seq: end, step });
-      await db.pieces.update(id, { at: end + 1, stepCount: end + 1, changedAt: now });
-      return { merged: end !== at };
+      const first = piece.at;
+      const end = first + steps.length;
+      // Asked for at once: each turn that one waits for is long where the page has much to draw.
+      await Promise.all([
+        // What was being typed is in these steps, or is noted again at the next letter.
+        db.notes.bulkDelete([typingKey(id), ...answered.map((key) => answerKey(id, key))]),
+        piece.stepCount > end &&
+          db.steps.where('[pieceId+seq]').between([id, end], [id, piece.stepCount], true, true).delete(),
+        db.steps.bulkPut(steps.map((step, nth) => ({ pieceId: id, seq: first + nth, step }))),
+        db.pieces.put({ ...piece, at: end, stepCount: end, changedAt: now }),
+      ]);
+      return { merged: first !== at };
     }),
   );
 }

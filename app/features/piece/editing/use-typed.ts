@@ -22,7 +22,7 @@ export interface Typed {
 /** How long a person pauses before what they typed is a step, ms. */
 const PAUSE = 500;
 /** While they type on it is noted this often, ms: no more than that is lost when the browser goes. */
-const NOTED_EVERY = 150;
+const NOTED_EVERY = 100;
 
 /**
  * Keeps React away from an element while a person types in it, and saves what they typed at each pause. `wanted` is where the

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_STYLE, type Step } from '../../../../core/index.ts';
+import { keepAnswer } from '../../../../storage/notes.ts';
 import { createPiece, loadPiece } from '../../../../storage/pieces.ts';
 import { loadKeys } from '../../../../storage/preferences.ts';
 import { actOnPiece, type PieceWrite } from './piece-actions.ts';
@@ -17,6 +18,18 @@ describe('writes of a piece', () => {
       merged: false,
     });
     expect((await loadPiece(id)).history).toEqual({ steps: [step('tabs'), step('rules')], at: 1 });
+  });
+
+  test('steps are stored with the answers they came of; an answer no step came of goes by itself', async () => {
+    const id = await newPiece();
+    for (const key of ['edit 1', 'edit 2', 'edit 3', 'edit 4'])
+      await keepAnswer(id, { key, answer: 'now', alike: false, givenAt: 1 });
+    const answered = (key: string): PieceWrite => ({ intent: 'answered', key });
+    await actOnPiece(id, [take(0, 'tabs'), answered('edit 1'), take(1, 'rules'), answered('edit 2')]);
+    await actOnPiece(id, [answered('edit 3')]);
+    const { history, answers } = await loadPiece(id);
+    expect(history).toEqual({ steps: [step('tabs'), step('rules')], at: 2 });
+    expect(answers.map(({ key }) => key)).toEqual(['edit 4']);
   });
 
   test('a step that crosses another tab’s is told as merged, and both are there', async () => {

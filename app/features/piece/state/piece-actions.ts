@@ -2,9 +2,9 @@ import type { OutputShape, Step } from '../../../../core/index.ts';
 import { announceChange } from '../../../../storage/changes.ts';
 import type { PieceRecord, StyleRecord, VersionRecord } from '../../../../storage/db.ts';
 import { StorageError, type StorageProblem } from '../../../../storage/errors.ts';
-import { appendStep, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
+import { appendSteps, moveInHistory, noteCleaning, renamePiece } from '../../../../storage/pieces.ts';
 import { saveKeys, saveShape } from '../../../../storage/preferences.ts';
-import { declineOffer, forgetAnswer, type Offer } from '../../../../storage/notes.ts';
+import { declineOffer, forgetAnswers, type Offer } from '../../../../storage/notes.ts';
 import { saveStyle } from '../../../../storage/styles.ts';
 import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 
@@ -12,7 +12,7 @@ import { forgetVersion, keepVersion } from '../../../../storage/versions.ts';
 export type PieceWrite =
   | { readonly intent: 'step'; readonly at: number; readonly step: Step }
   | { readonly intent: 'move'; readonly from: number; readonly to: number }
-  /** The step of an answer was stored before this. `key` is the doubt's. */
+  /** The step of an answer, if any came of it, was taken just before this. `key` is the doubt's. */
   | { readonly intent: 'answered'; readonly key: string }
   | { readonly intent: 'rename'; readonly title: string }
   | { readonly intent: 'note'; readonly note: Pick<PieceRecord, 'words' | 'doubts' | 'kind'> }
@@ -33,7 +33,7 @@ const OF_HISTORY: ReadonlySet<PieceWrite['intent']> = new Set(['step', 'move']);
 export async function actOnPiece(id: string, writes: readonly PieceWrite[]): Promise<PieceResult> {
   let merged = false;
   try {
-    for (const write of writes) if (await store(id, write, Date.now())) merged = true;
+    for (const group of inGroups(writes)) if (await storeGroup(id, group, Date.now())) merged = true;
     return { ok: true, merged };
   } catch (error) {
     if (error instanceof StorageError) return { ok: false, problem: error.problem };
@@ -43,40 +43,67 @@ export async function actOnPiece(id: string, writes: readonly PieceWrite[]): Pro
   }
 }
 
+type Taken = Extract<PieceWrite, { readonly intent: 'step' | 'answered' }>;
+type Other = Exclude<PieceWrite, Taken>;
+
+function isTaken(write: PieceWrite): write is Taken {
+  return write.intent === 'step' || write.intent === 'answered';
+}
+
+/** Steps that follow one another, with the answers they came of, are one group; each other write is one of its own. */
+function inGroups(writes: readonly PieceWrite[]): readonly (Other | Taken[])[] {
+  const groups: (Other | Taken[])[] = [];
+  for (const write of writes) {
+    const last = groups.at(-1);
+    if (!isTaken(write)) groups.push(write);
+    else if (Array.isArray(last)) last.push(write);
+    else groups.push([write]);
+  }
+  return groups;
+}
+
 /** True where a step was merged. */
-async function store(id: string, write: PieceWrite, now: number): Promise<boolean> {
+async function storeGroup(id: string, group: Other | Taken[], now: number): Promise<boolean> {
+  if (!Array.isArray(group)) {
+    await store(id, group, now);
+    return false;
+  }
+  const steps = group.filter((write) => write.intent === 'step');
+  const answered = group.filter((write) => write.intent === 'answered').map(({ key }) => key);
+  const [first] = steps;
+  if (first)
+    return (
+      await appendSteps(
+        id,
+        first.at,
+        steps.map(({ step }) => step),
+        answered,
+        now,
+      )
+    ).merged;
+  await forgetAnswers(id, answered);
+  return false;
+}
+
+function store(id: string, write: Other, now: number): Promise<void> {
   switch (write.intent) {
-    case 'step':
-      return (await appendStep(id, write.at, write.step, now)).merged;
     case 'move':
-      await moveInHistory(id, write.from, write.to, now);
-      return false;
-    case 'answered':
-      await forgetAnswer(id, write.key);
-      return false;
+      return moveInHistory(id, write.from, write.to, now);
     case 'rename':
-      await renamePiece(id, write.title, now);
-      return false;
+      return renamePiece(id, write.title, now);
     case 'note':
-      await noteCleaning(id, write.note);
-      return false;
+      return noteCleaning(id, write.note);
     case 'keep-version':
-      await keepVersion(write.version);
-      return false;
+      return keepVersion(write.version);
     case 'forget-version':
-      await forgetVersion(write.id);
-      return false;
+      return forgetVersion(write.id);
     case 'shape':
-      await saveShape(write.shape);
-      return false;
+      return saveShape(write.shape);
     case 'keep-style':
-      await saveStyle(write.style);
-      return false;
+      return saveStyle(write.style);
     case 'decline':
-      await declineOffer(id, write.offer);
-      return false;
+      return declineOffer(id, write.offer);
     case 'keys':
-      await saveKeys(write.keys);
-      return false;
+      return saveKeys(write.keys);
   }
 }
