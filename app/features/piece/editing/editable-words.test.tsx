@@ -199,7 +199,7 @@ describe('what is typed', () => {
     const { beginAt, type, edit, note } = show();
     beginAt(14);
     type('The tide fell. I');
-    act(() => jest.advanceTimersByTime(100));
+    act(() => jest.advanceTimersByTime(50));
     type('The tide fell. It');
     act(() => jest.advanceTimersByTime(60));
     expect(note.mock.calls).toEqual([[{ row: 40, text: 'The tide fell. It', was: TEXT }]]);
