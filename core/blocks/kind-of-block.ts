@@ -72,13 +72,21 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   return isSetIn(lines, first, last) ? 'quote' : 'paragraph';
 }
 
-/** Numbered lines right below one another head nothing: they are a list, as of times ("7.35 Wrackby") or of sections. */
-function isInRowOfHeadings({ kind }: LineTable, line: number): boolean {
-  let first = line;
-  let last = line;
-  while (last - first < FEWEST_OF_A_ROW && kind[first - 1] === LineKind.heading) first--;
-  while (last - first < FEWEST_OF_A_ROW && kind[last + 1] === LineKind.heading) last++;
-  return last - first + 1 >= FEWEST_OF_A_ROW;
+/**
+ * Numbered lines right below one another head nothing: they are a list, as of times ("7.35 Wrackby") or of sections; so they are where
+ * one between them ends a sentence.
+ */
+function isInRowOfHeadings({ kind, flags }: LineTable, line: number): boolean {
+  const isHeading = (at: number) => kind[at] === LineKind.heading;
+  const isEntry = (at: number) => kind[at] === LineKind.prose && (flags[at]! & Flag.startsMarker) !== 0;
+  let count = 1;
+  for (const step of [-1, 1]) {
+    for (let at = line + step; count < FEWEST_OF_A_ROW; at += step, count++) {
+      if (isEntry(at) && isHeading(at + step)) at += step;
+      if (!isHeading(at)) break;
+    }
+  }
+  return count >= FEWEST_OF_A_ROW;
 }
 
 const LONGEST_HEADING = 70;

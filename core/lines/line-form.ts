@@ -50,6 +50,11 @@ export function isSureBullet(source: string, from: number): boolean {
   return SURE_BULLETS.includes(char) || SPACED_BULLETS.test(char) || isDoubled;
 }
 
+/** Whether a line is nothing but the sign of a list item. */
+export function isBulletAlone(source: string, from: number, to: number): boolean {
+  return to - from === 1 && (SURE_BULLETS.includes(source[from]!) || SPACED_BULLETS.test(source[from]!));
+}
+
 /** Whether a line is a rule: four or more of one sign and nothing else. Stars apart ("* * *") are a section break, not a rule. */
 export function isRule(source: string, from: number, to: number): boolean {
   if (to - from < 4) return false;

@@ -14,6 +14,7 @@ import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakBeforeHeadwords } from './headwords.ts';
+import { breakBetweenFields } from './form-fields.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { joinAfterFullLines, joinSpacedLines } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
@@ -23,6 +24,7 @@ import { breakAfterShortLines } from './short-lines.ts';
 import { breakAfterSalutations } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
+import { joinLoneBullets } from './lone-bullets.ts';
 import { breakBeforeLoneLines } from './lone-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { breakAtOpenings } from './openings.ts';
@@ -127,6 +129,8 @@ export function decideSeams(
   }
   joinHungLines(source, table, seams, verdicts);
   settleHangingEntries(source, table, seams, verdicts);
+  joinLoneBullets(source, table, seams, verdicts);
+  breakBetweenFields(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);
   joinWithinBrackets(source, table, seams, verdicts);

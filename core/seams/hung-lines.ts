@@ -46,11 +46,18 @@ function standsUnderWords(
   before: number,
   after: number,
 ): boolean {
-  if (!(flags[before]! & Flag.startsMarker)) return false;
   const start = from[before]!;
-  let at = start + markerLength(source, start, to[before]!);
+  const isMarked = (flags[before]! & Flag.startsMarker) !== 0;
+  const length = isMarked ? markerLength(source, start, to[before]!) : letterLength(source, start);
+  if (length === 0) return false;
+  let at = start + length;
   while (at < to[before]! && isSpace(source.charCodeAt(at))) at++;
   return indent[after]! - indent[before]! === at - start;
+}
+
+/** "b. Enoch": a letter may open an item, though elsewhere it is an initial. Gives its length, 0 if there is none. */
+function letterLength(source: string, from: number): number {
+  return /^[A-Za-z]\.[ \t]/.test(source.slice(from, from + 3)) ? 2 : 0;
 }
 
 function isLeftOver({ chars, flags }: LineTable, before: number, after: number, widest: number): boolean {

@@ -26,11 +26,19 @@ export function keepLaidOutLines(table: LineTable, seams: SeamTable, verdicts: V
   }
 }
 
-/** An entry of a table of contents may take two lines: the second, which begins with a small letter, has the dots and the page. */
+/**
+ * An entry of a table of contents may take two lines: the second, which begins with a small letter, has the dots and the page. A first
+ * line with a number may look like a heading.
+ */
 function goesOnInContents({ kind, flags }: LineTable, { line, blanks }: SeamTable, seam: number): boolean {
   const [before, next] = [line[seam]!, line[seam + 1]!];
-  if (kind[before] !== LineKind.prose || blanks[seam]! > 0) return false;
+  const isEntry = kind[before] === LineKind.prose || (kind[before] === LineKind.heading && isNumbered(flags[before]!));
+  if (!isEntry || blanks[seam]! > 0) return false;
   return (flags[next]! & Flag.startsLower) !== 0 && !(flags[before]! & (Flag.endsStop | Flag.endsColon));
+}
+
+function isNumbered(flags: number): boolean {
+  return (flags & (Flag.startsMarker | Flag.startsDigit)) !== 0;
 }
 
 /** A line that stood alone in the middle of a sentence, and that a person kept, is no part of the sentence. */

@@ -17,6 +17,8 @@ export const SETTLERS = [
   'article',
   'cutWord',
   'hungItem',
+  'loneBullet',
+  'formField',
   'setIn',
   'salutation',
   'gapWithRoom',

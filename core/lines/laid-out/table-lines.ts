@@ -22,6 +22,10 @@ const MOST_WORDS_A_CELL = 6;
 
 /** "Q." and "A.": what is asked and answered is no cell. */
 const SPEAKER = /^[A-Z][.:]$/;
+/** The number of a line, and who speaks: "12    Q.  Where were you?", "13    THE CORONER:  Noted." */
+const NUMBERED_SPEECH = /^\d{1,2}\s{2,}(?:[A-Z][.:]|[A-Z][A-Z. ]+:)\s/;
+/** In units. */
+const LONGEST_SPEAKER = 40;
 
 interface Row {
   readonly line: number;
@@ -83,7 +87,7 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
     if (row?.figureEnd !== undefined && kind[line] === LineKind.tableRow) edges.add(row.figureEnd);
     if (!row || kind[line] !== LineKind.prose) continue;
     if (row.figureEnd !== undefined) figures.push({ line, edge: row.figureEnd });
-    if (row.starts.length < 2) continue;
+    if (row.starts.length < 2 && !isHeadOfRows(table, line, row)) continue;
     if (kind[line - 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
     else candidates.push(line);
   }
@@ -93,6 +97,12 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
   for (let line = 1; line + 1 < count; line++)
     if (isBetweenRows(line) && (kind[line] === LineKind.rule || goesOnInCell(source, table, line)))
       kind[line] = LineKind.tableRow;
+}
+
+/** The names of columns stand above rows, far from what names the first, which needs no name. */
+function isHeadOfRows({ kind, indent }: LineTable, line: number, { widest }: Row): boolean {
+  if (kind[line + 1] !== LineKind.tableRow) return false;
+  return widest >= VERY_WIDE_SPACES || indent[line]! >= indent[line + 1]! + WIDE_SPACES;
 }
 
 /** A line between two rows that begins where a cell of the row above it does goes on in that cell. */
@@ -193,6 +203,7 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
   const from = table.from[line]!;
   const to = table.to[line]!;
   if (table.flags[line]! & Flag.startsBullet) return undefined;
+  if (NUMBERED_SPEECH.test(source.slice(from, Math.min(to, from + LONGEST_SPEAKER)))) return undefined;
   const starts: number[] = [];
   const ends: number[] = [];
   let column = table.indent[line]!;

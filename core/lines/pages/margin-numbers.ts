@@ -23,6 +23,8 @@ interface Numbered {
   readonly firstWord: number;
   /** Of the words beside the number, in characters. */
   readonly length: number;
+  /** Somebody begins to speak: "Q.  Where were you?", "THE CORONER:  Noted." */
+  readonly isSpeech: boolean;
 }
 
 /** The number of a line without words has nothing beside it. */
@@ -38,6 +40,8 @@ const LEAST_SHARE_OF_STEPS = 0.7;
 const FIFTH = 5;
 const FEWEST_FIFTHS = 2;
 const FIRST_YEAR = 1000;
+const SPEECH = /^(?:[QA][.:]|\p{Lu}[\p{Lu}. ]+:)\s/u;
+const LEAST_SHARE_OF_SPEECHES = 0.5;
 const NEARLY_AS_LONG = 0.75;
 const SHARE_OF_LONG = 0.6;
 const LEAST_SHARE_RUNNING_ON = 0.15;
@@ -91,6 +95,7 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     endsStop: /[.!?:;]["”’»)]*$/.test(words),
     firstWord: words.search(/\s|$/),
     length: words.length,
+    isSpeech: SPEECH.test(words),
   };
 }
 
@@ -114,7 +119,7 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
     else pages.set(start, [numbered]);
   }
   const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
-  if (isEveryFifth(found, lines)) return found;
+  if (isEveryFifth(found, lines) || areOfSpeeches(found, lines)) return found;
   // Where more lines have a number than those that count, they have it for reasons of their own: dates, times, a list.
   if (counting.length >= FEWEST && counting.length >= LEAST_SHARE_OF_NUMBERED * found.length) return counting;
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
@@ -128,6 +133,13 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
 function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
   if (found.length < FEWEST_FIFTHS || found.length !== Math.floor(lines / FIFTH)) return false;
   return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1);
+}
+
+/** In a short record of what was said every line has its number, and most of them begin with who speaks. */
+function areOfSpeeches(found: readonly Numbered[], lines: number): boolean {
+  if (found.length < FEWEST || found.length < lines) return false;
+  if (!found.every(({ value }, at) => value === at + 1)) return false;
+  return found.filter(({ isSpeech }) => isSpeech).length >= found.length * LEAST_SHARE_OF_SPEECHES;
 }
 
 function countAll(numbered: readonly Numbered[], lines: number): boolean {

@@ -124,6 +124,8 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   },
   setIn: { apart: 'the next line is indented as paragraphs are here, and this one has room left', on: '' },
   hungItem: { apart: 'list items go on in indented lines here, and the next line is not indented', on: '' },
+  loneBullet: { apart: '', on: 'the bullet of a list item stands on a line of its own here' },
+  formField: { apart: 'this is a form, with blanks to fill in', on: '' },
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
