@@ -75,14 +75,19 @@ describe.each([1, 2, 4])('of things that are listed, with %d paragraphs each,', 
   });
 });
 
-test('heads of one word and their numbers leave the sentences that they cut', () => {
+/** The prose on pages of so many lines. */
+function pagesOf(length: number): string[] {
   const lines = wrap(
     PROSE.map(({ text }) => text),
     64,
   ).split('\n');
   const pages: string[] = [];
-  for (let at = 0; at < lines.length; at += 24) pages.push(lines.slice(at, at + 24).join('\n'));
-  const source = pages
+  for (let at = 0; at < lines.length; at += length) pages.push(lines.slice(at, at + length).join('\n'));
+  return pages;
+}
+
+test('heads of one word and their numbers leave the sentences that they cut', () => {
+  const source = pagesOf(24)
     .map((page, at) => `${at % 2 ? `WICKS   ${at + 1}` : `${at + 1}   WICKS`}\n\n${page}\n`)
     .join('\n');
   const text = cleanText(clean(source, DEFAULT_STYLE));
@@ -90,14 +95,22 @@ test('heads of one word and their numbers leave the sentences that they cut', ()
 });
 
 test.each([18, 30])('the numbers of pages of %d lines leave the sentences that they cut', (length) => {
-  const lines = wrap(
-    PROSE.map(({ text }) => text),
-    64,
-  ).split('\n');
-  const pages: string[] = [];
-  for (let at = 0; at < lines.length; at += length) pages.push(lines.slice(at, at + length).join('\n'));
-  const source = pages.map((page, at) => `${page}\n\n${at + 1}\n`).join('\n');
+  const source = pagesOf(length)
+    .map((page, at) => `${page}\n\n${at + 1}\n`)
+    .join('\n');
   const text = cleanText(clean(source, DEFAULT_STYLE));
   expect(text).not.toMatch(/^\d+$/m);
   expect(text.split('\n\n')).toEqual(PROSE.map(({ text }) => text));
 });
+
+test.each(['Page # of 90', 'Page # / 90', 'Seite # von 90', 'p. # of 90'])(
+  'of however short pages, %s goes',
+  (label) => {
+    for (const length of [5, 8, 12]) {
+      const source = pagesOf(length)
+        .map((page, at) => `${page}\n\n${label.replace('#', `${at + 1}`)}\n`)
+        .join('\n');
+      expect(cleanText(clean(source, DEFAULT_STYLE))).not.toMatch(/(?:Page|Seite|p\.) \d+ /);
+    }
+  },
+);

@@ -40,3 +40,8 @@ test('numbers with points right below one another are a list, not headings', () 
   const source = '7.35 Wrackby\n8.10 Saltfern Halt\n9.05 Oxhithe\n10.20 Merrow\n';
   expect(clean(source, DEFAULT_STYLE).blocks.map(({ kind }) => kind)).not.toContain('heading');
 });
+
+test('so they are where one of them ends a sentence', () => {
+  const source = '10.00 Blessing of the boats\n10.45 Regatta\n12.30 Dinner. Bring a plate.\n14.00 Prizes\n17.00 Last ferry\n';
+  expect(clean(source, DEFAULT_STYLE).blocks.map(({ kind }) => kind)).not.toContain('heading');
+});

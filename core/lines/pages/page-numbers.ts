@@ -47,8 +47,8 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   if (end && chain.length > 0 && numbersLastPage(end, chain, kept)) accepted.add(end);
   const bare = candidates.filter(({ rest }) => rest === '');
   const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
-  for (const candidate of [...numbersInSentences(bare, kept), ...onlyOneOfTheirSigns(bare, signsOf)])
-    accepted.add(candidate);
+  const told = [numbersInSentences(bare, kept), onlyOneOfTheirSigns(bare, signsOf), numbersOfTotals(bare, signsOf)];
+  for (const candidate of told.flat()) accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
   return [...accepted];
 }
@@ -135,6 +135,13 @@ function onlyOneOfTheirSigns(bare: readonly PageNumber[], signsOf: (page: PageNu
 }
 
 const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#(?: \/ | ?\p{L}+ ?)\d+$|^\p{L}+\.? ?#$/u;
+
+/** "Page 12 of 40": nothing but a page is numbered so, however short it is. */
+function numbersOfTotals(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
+  return bare.filter((page) => OF_A_TOTAL.test(signsOf(page)));
+}
+
+const OF_A_TOTAL = /^\p{L}+\.? ?# ?(?:\/|\p{L}+) ?\d+$/u;
 
 /** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
 function countingOn(
