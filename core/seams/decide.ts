@@ -15,6 +15,7 @@ import { trustInElements } from './elements.ts';
 import { settleHeadLines } from './head-lines.ts';
 import { breakBeforeHeadwords } from './headwords.ts';
 import { breakBetweenFields } from './form-fields.ts';
+import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
 import { joinAfterFullLines, joinSpacedLines } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
@@ -117,6 +118,7 @@ export function decideSeams(
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeHeadwords(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
+  breakBeforeLabels(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);
   for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);

@@ -8,11 +8,12 @@ import { Flag, type LineTable } from '../line-table.ts';
 
 const FENCE = /^(?:```|~~~)/;
 const STARTS =
-  /^(?:[$%>#] \S|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
-const ENDS = /[{}]$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
+  /^(?:[$%>#] \S|return \w+$|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
+const ENDS = /[{}]$|^[\w-]+: ?[^;]+;$|^[\]}],?$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
 /** A call and nothing else, and the lines of a trace of calls. */
 const CALL = /^[\w.]+\(.*\)$|^(?:raise|throw|new|await) [\w.]+\(.*\);?$|^File ".+", line \d|^at [\w.$<>]+[ (]\S*:\d+/;
-const INSIDE = /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w=["'\w]/;
+const INSIDE =
+  /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w [-+*/]= |["']\w[\w $-]*["']: ?["'\d[{tfn-]|\w=["'\w]/;
 const SET_IN = 2;
 const FEWEST_LINES = 2;
 const LEAST_SHARE = 0.6;
@@ -42,8 +43,12 @@ export function findCode(source: string, table: LineTable): void {
       if (hasSigns(source, table, end) || goesOnWithCommand(source, table, end)) signs++;
       end++;
     }
-    if (end - line >= FEWEST_LINES && signs >= LEAST_SHARE * (end - line)) {
+    const isEnclosed = signs > 0 && opensOrCloses(source, table, line - 1) && opensOrCloses(source, table, end);
+    if ((end - line >= FEWEST_LINES || isEnclosed) && signs >= LEAST_SHARE * (end - line)) {
       for (let at = line; at < end; at++) markCode(table, at);
+      for (let at = line - 1; at >= 0 && opensOrCloses(source, table, at); at--) markCode(table, at);
+      for (; end < count && opensOrCloses(source, table, end); end++) markCode(table, end);
+      end = markCallsBelow(source, table, end);
     }
     line = Math.max(end, line + 1);
   }
@@ -127,6 +132,28 @@ function maySetIn(table: LineTable, line: number): boolean {
   const kind = table.kind[line]!;
   if (kind !== LineKind.prose || table.indent[line]! < SET_IN) return false;
   return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsMarker) === 0;
+}
+
+const OPENS = /[{[(]$|\w\(.*\)$|^(?:def|class|if|for|while|with|try)\b.*:$|^<[a-z][^>]*>$/;
+const CLOSES = /^[}\])]|^<\/[a-z]/;
+
+/** A line right above or below code that is set in, which opens what it closes. */
+function opensOrCloses(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose) return false;
+  const text = source.slice(from[line], to[line]);
+  return OPENS.test(text) || CLOSES.test(text);
+}
+
+/** Below code, and a blank line or two, a call belongs to it. */
+function markCallsBelow(source: string, table: LineTable, first: number): number {
+  let end = first;
+  for (let line = first; line < table.index.count; line++) {
+    if (table.kind[line] === LineKind.blank) continue;
+    if (table.kind[line] !== LineKind.prose || !CALL.test(source.slice(table.from[line], table.to[line]))) break;
+    markCode(table, line);
+    end = line + 1;
+  }
+  return end;
 }
 
 /** A backslash at the end of the line before it: the shell reads on. */
