@@ -1,5 +1,5 @@
 import { DEFAULT_STYLE } from '../core/index.ts';
-import type { SeamDecisions } from '../core/seams/decide.ts';
+import { certaintyOf, type SeamDecisions } from '../core/seams/decide.ts';
 import { settlerOf } from '../core/seams/verdicts.ts';
 import { everydayCases, generatedCases, readCases, type LabelledCase } from './cases.ts';
 import { documentsOf } from './documents.ts';
@@ -55,7 +55,7 @@ export interface Judged {
 /** F1 in all and by kind, and how well doubts and certainties hold. */
 export function describe(judged: readonly Judged[]): string {
   const isWrong = ({ isBreak, odds }: Judged) => isBreak !== odds > 0;
-  const isDoubted = ({ odds }: Judged) => 1 / (1 + Math.exp(-Math.abs(odds))) < DEFAULT_STYLE.certaintyLimit;
+  const isDoubted = ({ odds }: Judged) => certaintyOf(odds) < DEFAULT_STYLE.certaintyLimit;
   const f1 = (of: readonly Judged[]) => {
     const right = of.filter((one) => one.isBreak && one.odds > 0).length;
     return ((200 * right) / Math.max(1, 2 * right + of.filter(isWrong).length)).toFixed(1);

@@ -120,7 +120,7 @@ type Look = (look: FirstLook, place: Place) => number;
  * The second look at a seam. The evidence is a sum, and a sum cannot say "a full line, and late in a long paragraph, and the lines
  * beside it are ragged". So what the first look at all seams found is measured, a number for each name: how the seams beside this
  * one were decided, how long the paragraph would be against the others, how full the lines beside are, what the text does at the
- * seams that are beyond doubt. Trees fitted on them correct the odds; see look-trees.ts.
+ * seams that are beyond doubt; and the words across the seam, which mean more or less by all that. Trees fitted on them correct the odds; see look-trees.ts.
  */
 const AT_SEAM = {
   odds: ({ odds }, { seam }) => oddsBeside(odds, seam),
@@ -143,6 +143,7 @@ const AT_SEAM = {
   startsFresh: (_look, { beforeFlags, afterFlags }) =>
     has(beforeFlags, Flag.endsStop) && has(afterFlags, Flag.startsUpper),
   startsQuote: (_look, { afterFlags }) => has(afterFlags, Flag.startsQuote),
+  endsQuote: (_look, { beforeFlags }) => has(beforeFlags, Flag.endsQuote),
   linesSince: ({ since }, { seam }) => since[seam]!,
   shareSince: ({ since, habits }, { seam }) => since[seam]! / habits.lines,
   linesUntil: ({ until }, { seam }) => until[seam]!,
