@@ -42,6 +42,7 @@ test('numbers with points right below one another are a list, not headings', () 
 });
 
 test('so they are where one of them ends a sentence', () => {
-  const source = '10.00 Blessing of the boats\n10.45 Regatta\n12.30 Dinner. Bring a plate.\n14.00 Prizes\n17.00 Last ferry\n';
+  const source =
+    '10.00 Blessing of the boats\n10.45 Regatta\n12.30 Dinner. Bring a plate.\n14.00 Prizes\n17.00 Last ferry\n';
   expect(clean(source, DEFAULT_STYLE).blocks.map(({ kind }) => kind)).not.toContain('heading');
 });
