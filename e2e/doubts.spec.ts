@@ -60,7 +60,8 @@ test('a text that marks no paragraphs says so once, and is read in the way that 
   await pieceIsReady(page);
   const note = page.getByRole('status').filter({ hasText: 'Nothing marks the paragraphs of this text.' });
   const bar = page.getByRole('region', { name: 'Questions' });
-  await expect(bar).toContainText('10 questions');
+  await expect(bar).toContainText(/\d+ questions/);
+  const [asked] = /\d+ questions/.exec(await bar.innerText())!;
   await note.getByRole('button', { name: 'See the ways to read it…' }).press('Enter');
   const sheet = page.getByRole('dialog', { name: 'Where paragraphs end' });
   await expect(sheet.getByRole('radio').first()).toBeChecked();
@@ -76,12 +77,12 @@ test('a text that marks no paragraphs says so once, and is read in the way that 
   await expect(note).toBeHidden();
   await expect(bar).toContainText('No questions left.');
   await page.keyboard.press('ControlOrMeta+Z');
-  await expect(bar).toContainText('10 questions');
+  await expect(bar).toContainText(asked);
   await note.getByRole('button', { name: 'No, thanks' }).click();
   await expect(note).toBeHidden();
   await page.reload();
   await pieceIsReady(page);
-  await expect(bar).toContainText('10 questions');
+  await expect(bar).toContainText(asked);
   await expect(note).toBeHidden();
 });
 
