@@ -14,13 +14,9 @@ const SHARED = 'notes';
 export const ONE_WRITER: Middleware<DBCore> = {
   stack: 'dbcore',
   name: 'one-writer',
-  create: (core) => {
-    const hasShared = core.schema.tables.some(({ name }) => name === SHARED);
-    if (!hasShared) return core;
-    return {
-      ...core,
-      transaction: (stores, mode, options) =>
-        core.transaction(mode === 'readwrite' ? [...new Set([...stores, SHARED])] : stores, mode, options),
-    };
-  },
+  create: (core) => ({
+    ...core,
+    transaction: (stores, mode, options) =>
+      core.transaction(mode === 'readwrite' ? [...new Set([...stores, SHARED])] : stores, mode, options),
+  }),
 };

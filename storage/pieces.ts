@@ -184,8 +184,7 @@ export function appendSteps(
       await Promise.all([
         // What was being typed is in these steps, or is noted again at the next letter.
         db.notes.bulkDelete([typingKey(id), ...answered.map((key) => answerKey(id, key))]),
-        piece.stepCount > end &&
-          db.steps.where('[pieceId+seq]').between([id, end], [id, piece.stepCount], true, true).delete(),
+        piece.stepCount > end && db.steps.where('[pieceId+seq]').between([id, end], [id, Infinity]).delete(),
         db.steps.bulkPut(steps.map((step, nth) => ({ pieceId: id, seq: first + nth, step }))),
         db.pieces.put({ ...piece, at: end, stepCount: end, changedAt: now }),
       ]);

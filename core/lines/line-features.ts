@@ -88,7 +88,8 @@ function startFlags(source: string, from: number, to: number, { refersBack }: Vo
   while (at < to - 1 && !isWordUnit(source.charCodeAt(at)) && !isSpace(source.charCodeAt(at))) at++;
   char = source[at]!;
   const code = source.charCodeAt(at);
-  if (isDigit(code)) flags |= Flag.startsDigit;
+  // In square brackets it is a label, or a mark that the line before had no room for.
+  if (isDigit(code)) flags |= source[from] === '[' ? 0 : Flag.startsDigit;
   else if (isCjk(code)) flags |= Flag.startsCjk;
   else if (isLower(char)) {
     if (startsWithAddress(source, at, to)) flags |= Flag.startsAddress;

@@ -2,37 +2,44 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
 import { LEANS } from './runs-on.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.9;
-/** After a full line it is asked about: blanks are left in prose, too. */
+/** Between two such lines, the first of them full, it is asked about: blanks are left in prose, too. */
 const CERTAINTY_OF_FULL = 0.8;
+/** Of the lines of a group: a novel leaves a name blank here and there. */
+const LEAST_SHARE = 1 / 4;
 /** A box to tick; a blank to write on. */
 const BOX = /\[ \]|\( \)|[☐☑☒]/;
 const FIELD = new RegExp(String.raw`_{4,}|\.{8,}|…{3,}|${BOX.source}`);
 
 /**
  * Lines of a form stand by themselves: a line with a blank to fill in or a box to tick does not run on in a line that begins anew, nor
- * does one run on in it. Linear in the number of lines.
+ * does one run on in it, if the line had room for more or both have blanks. Linear in the length of the source.
  */
 export function breakBetweenFields(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (!FIELD.test(source)) return;
-  const { line, count } = seams;
-  const has = (pattern: RegExp, at: number) =>
-    table.kind[line[at]!] === LineKind.prose && pattern.test(source.slice(table.from[line[at]!], table.to[line[at]!]));
+  const { line } = seams;
+  const { flags, from, to, kind } = table;
+  const has = (pattern: RegExp, place: number) => pattern.test(source.slice(from[line[place]!], to[line[place]!]));
   let widest: number | undefined;
-  let isBefore = has(FIELD, 0);
-  for (let seam = 0; seam < count; seam++) {
-    const isAfter = has(FIELD, seam + 1);
-    const isEither = isBefore || isAfter;
-    isBefore = isAfter;
-    if (!isEither || verdicts.decision[seam] !== Decision.join) continue;
-    if (table.flags[line[seam + 1]!]! & Flag.startsLower) continue;
-    // "[ ] yes [ ] no": behind a box no word wants another after it.
-    if (table.flags[line[seam]!]! & LEANS && !has(BOX, seam)) continue;
-    widest ??= widestOf(table, line);
-    const certainty = isFull(table, seams, seam, widest) ? CERTAINTY_OF_FULL : CERTAINTY;
-    settle(verdicts, seam, Decision.break, 'formField', certainty);
+  for (const [first, last] of groupsOf(seams)) {
+    const fields = Array.from({ length: last - first + 1 }, (_, at) => has(FIELD, first + at));
+    if (fields.filter(Boolean).length < fields.length * LEAST_SHARE) continue;
+    for (let seam = first; seam < last; seam++) {
+      const isBoth = fields[seam - first]! && fields[seam + 1 - first]!;
+      const isEither = fields[seam - first]! || fields[seam + 1 - first]!;
+      if (!isEither || verdicts.decision[seam] !== Decision.join) continue;
+      const [before, after] = [line[seam]!, line[seam + 1]!];
+      if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose || flags[after]! & Flag.startsLower)
+        continue;
+      // "[ ] yes [ ] no": behind a box no word wants another after it.
+      if (flags[before]! & LEANS && !has(BOX, seam)) continue;
+      widest ??= widestOf(table, line);
+      const isRoomy = !isFull(table, seams, seam, widest);
+      if (isRoomy || isBoth)
+        settle(verdicts, seam, Decision.break, 'formField', isRoomy ? CERTAINTY : CERTAINTY_OF_FULL);
+    }
   }
 }

@@ -9,11 +9,11 @@ import { Flag, type LineTable } from '../line-table.ts';
 const FENCE = /^(?:```|~~~)/;
 const STARTS =
   /^(?:[$%>#] \S|return \w+$|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
-const ENDS = /[{}]$|^[\w-]+: ?[^;]+;$|^[\]}],?$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
+const ENDS = /[{}]$|^[a-z-]+: ?[^;]+;$|^[\]}],?$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
 /** A call and nothing else, and the lines of a trace of calls. */
 const CALL = /^[\w.]+\(.*\)$|^(?:raise|throw|new|await) [\w.]+\(.*\);?$|^File ".+", line \d|^at [\w.$<>]+[ (]\S*:\d+/;
 const INSIDE =
-  /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w [-+*/]= |["']\w[\w $-]*["']: ?["'\d[{tfn-]|\w=["'\w]/;
+  /\w\(\)|[=!<>]=|[-=]>|\w\[\w*\]|\w\s=\s\S|::|\$\w|\$\(|\$\{|--\w+[-=]\w|\w [-+*/]= |["']\w[\w $-]*["']: ?(?:["'\d[{-]|(?:true|false|null)\b)|\w=["'\w]/;
 const SET_IN = 2;
 const FEWEST_LINES = 2;
 const LEAST_SHARE = 0.6;
@@ -134,7 +134,8 @@ function maySetIn(table: LineTable, line: number): boolean {
   return table.chars[line]! <= LONGEST_LINE && (table.flags[line]! & Flag.startsMarker) === 0;
 }
 
-const OPENS = /[{[(]$|\w\(.*\)$|^(?:def|class|if|for|while|with|try)\b.*:$|^<[a-z][^>]*>$/;
+const OPENS =
+  /[{[(]$|\w\(.*\)$|^(?:def|class) \w+.*:$|^(?:if|for|while) .*[()=<>].*:$|^for \w+ in \S+:$|^<[a-z][^>]*>$/;
 const CLOSES = /^[}\])]|^<\/[a-z]/;
 
 /** A line right above or below code that is set in, which opens what it closes. */

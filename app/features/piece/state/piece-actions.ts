@@ -29,7 +29,7 @@ export type PieceResult =
 
 const OF_HISTORY: ReadonlySet<PieceWrite['intent']> = new Set(['step', 'move']);
 
-/** Stores the writes in order; stops at the first that cannot be stored. */
+/** Stores the writes in order; stops at the first that cannot be stored. Steps in a row are stored all or none. */
 export async function actOnPiece(id: string, writes: readonly PieceWrite[]): Promise<PieceResult> {
   let merged = false;
   try {
@@ -68,19 +68,10 @@ async function storeGroup(id: string, group: Other | Taken[], now: number): Prom
     await store(id, group, now);
     return false;
   }
-  const steps = group.filter((write) => write.intent === 'step');
+  const taken = group.filter((write) => write.intent === 'step');
+  const steps = taken.map(({ step }) => step);
   const answered = group.filter((write) => write.intent === 'answered').map(({ key }) => key);
-  const [first] = steps;
-  if (first)
-    return (
-      await appendSteps(
-        id,
-        first.at,
-        steps.map(({ step }) => step),
-        answered,
-        now,
-      )
-    ).merged;
+  if (taken[0]) return (await appendSteps(id, taken[0].at, steps, answered, now)).merged;
   await forgetAnswers(id, answered);
   return false;
 }
