@@ -1,6 +1,6 @@
-import { beforeAll, describe, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AS_ONE_PARAGRAPH, SIDE_BY_SIDE } from '../core/testing/two-columns.ts';
@@ -12,6 +12,7 @@ const run = (args: string[], input: string | Uint8Array = '') =>
 beforeAll(() => {
   run(['--version']);
 });
+afterAll(() => rmSync(folder, { recursive: true }));
 
 describe('the command', () => {
   test('cleans standard input to standard output', () => {

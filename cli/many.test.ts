@@ -1,7 +1,16 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 
@@ -14,6 +23,7 @@ const here = { folder: '' };
 beforeEach(() => {
   here.folder = mkdtempSync(join(tmpdir(), 'lucid-ribbon-'));
 });
+afterEach(() => rmSync(here.folder, { recursive: true, force: true }));
 
 const run = (args: readonly string[], input = '') =>
   spawnSync('node', [COMMAND, 'clean', ...args], { input, encoding: 'utf8', cwd: here.folder });

@@ -132,7 +132,9 @@ describe('split words', () => {
     expect(cleaned(source)).toBe(expected);
   });
 
-  const words = { bits: packWords(['lighthouse', 'light', 'house', 'harbour', 'master', 'excuse', 'half', 'and']) };
+  const words = {
+    bits: packWords(['lighthouse', 'light', 'house', 'harbour', 'master', 'excuse', 'half', 'and', 'law', 'inlaw']),
+  };
   const listed = (source: string) => cleanText(clean(source, DEFAULT_STYLE, [], { words }));
   test.each([
     ['the whole word is listed', 'He kept the light-\nhouse at Gannet Rock.', 'He kept the lighthouse at Gannet Rock.'],
@@ -143,6 +145,7 @@ describe('split words', () => {
       'He wrote to the harbour-master twice.',
     ],
     ['a chain', 'The cat ate half-and-\nhalf of it.', 'The cat ate half-and-half of it.'],
+    ['a chain whose end would be a word', 'His mother-in-\nlaw ate it.', 'His mother-in-law ate it.'],
     [
       'a French pronoun',
       'Il demande si elle est-\nelle dans le port avec les autres.',

@@ -174,13 +174,18 @@ function endFlags(source: string, from: number, to: number, vocabulary: Vocabula
   return flags;
 }
 
+/** Before "the" in ("the Keeper"). */
+const OPENS_WORD = '("“„«';
+
 /** A letter of a unit, as in "g/l", is no word, and a capital amid small letters is a name: "open until May". */
 function endsInFunctionWord(source: string, from: number, to: number, { isFunctionWord }: Vocabulary): boolean {
   const word = lastWord(source, from, to);
   if (!isFunctionWord(word)) return false;
   const start = to - word.length;
   if (start === from) return true;
-  return isSpace(source.charCodeAt(start - 1)) && !(isSmallAscii(source.charCodeAt(start - 2)) && isName(word));
+  const before = source[start - 1]!;
+  if (OPENS_WORD.includes(before)) return true;
+  return isSpace(before.charCodeAt(0)) && !(isSmallAscii(source.charCodeAt(start - 2)) && isName(word));
 }
 
 /** A capital and then a small letter. */

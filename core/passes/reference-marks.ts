@@ -4,7 +4,7 @@ import { Sign } from '../text/signs.ts';
 import type { Vocabulary } from '../text/vocabulary.ts';
 import type { InlinePass, PassContext } from './pass.ts';
 
-const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\?)\]`;
+const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit(?: source)?|[Bb]earbeiten(?: \| Quelltext bearbeiten)?|modifier(?: \| modifier le (?:wiki)?code)?|editar(?: código)?|modifica(?: \| modifica wikitesto)?|bewerken(?: \| brontekst bewerken)?|править(?: \| править код)?|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\?)\]`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
 /** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
 const MARKS = new RegExp(
@@ -20,6 +20,11 @@ const EXPONENT_BASE = /(?:[\d⁻⁺]|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
 /** A letter, or two that are no word: the symbols of a formula. */
 const SYMBOLS = /(?:^|[^\p{L}])(\p{L}{1,2})$/u;
 
+const WORD_BEFORE = /(?:^|[^\p{L}\p{M}])(\p{L}+)(\.?) $/u;
+/** What points to a source, in English, German, French, Spanish and Italian. */
+const POINTING: ReadonlySet<string> = new Set(
+  'see also cf ref refs reference references siehe auch vgl voir aussi véase también vedi anche'.split(' '),
+);
 const PLAIN = /^\[\d{1,3}\]$/;
 const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
@@ -85,12 +90,14 @@ type Reader = (text: string, at: number, mark: string, context: PassContext) => 
 
 /** What is left out for each kind of mark, undefined where it is none. */
 const READERS: Readonly<Record<MarkKind, Reader>> = {
-  bracketed: (text, at, mark, { bracketed: { areIndices, countOn } }) => {
+  bracketed: (text, at, mark, { bracketed: { areIndices, countOn }, vocabulary }) => {
     // At the start of a paragraph or of a line it is the label of what follows.
     if (at === 0 || text[at - 1] === '\n') return undefined;
     if (areIndices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
     const to = at + mark.length;
-    if (text[at - 1] !== ' ' || !PLAIN.test(mark)) return { from: text[at - 1] === ' ' ? at - 1 : at, to, insert: '' };
+    const isSpaced = text[at - 1] === ' ';
+    if (isSpaced && isSpokenOf(text.slice(Math.max(0, at - LONGEST_STEM), at), vocabulary)) return undefined;
+    if (!isSpaced || !PLAIN.test(mark)) return { from: isSpaced ? at - 1 : at, to, insert: '' };
     // Apart from its words it may be a part of the sentence, or count something else than notes.
     if (countOn === false) return undefined;
     const edit = { from: at - 1, to, insert: '' };
@@ -122,6 +129,13 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     return gluedNotes.has(stem + mark) ? edit : { ...edit, certainty: 0.8, why: 'glued' };
   },
 };
+
+/** "See [3]", "at [17]": the number is what the sentence speaks of. */
+function isSpokenOf(before: string, { isFunctionWord }: Vocabulary): boolean {
+  const [, word = '', stop] = WORD_BEFORE.exec(before.toLowerCase()) ?? [];
+  // A sentence may end in "did."
+  return POINTING.has(word) || (stop === '' && isFunctionWord(word));
+}
 
 /** Whether a raised figure behind these words is an exponent. */
 function isPower(before: string, { isFunctionWord }: Vocabulary): boolean {

@@ -4,6 +4,10 @@ import { replaceMatches, type LinePass } from './pass.ts';
 
 const TAG = new RegExp(HTML_TAG, 'gi');
 
+/** More breaks at most, up to the end. */
+const ENDS_TEXT = /^(?:\s|<br ?\/?>)*$/i;
+const LONGEST_END = 40;
+
 export const strayTags = {
   works: 'lines',
   id: 'stray-tags',
@@ -23,5 +27,8 @@ export const strayTags = {
   kinds: [],
   lineOptions: () => ({ strayTags: true }),
   signs: Sign.lessThan,
-  find: ({ text }) => replaceMatches(text, TAG, ([tag]) => (/^<br/i.test(tag) ? ' ' : '')),
+  find: ({ text }) =>
+    replaceMatches(text, TAG, ({ 0: tag, index }) =>
+      /^<br/i.test(tag) && !ENDS_TEXT.test(text.slice(index + tag.length, index + tag.length + LONGEST_END)) ? ' ' : '',
+    ),
 } as const satisfies LinePass;

@@ -7,6 +7,8 @@ import { replaceMatches, withoutOverlaps, type LinePass } from './pass.ts';
 const TAGS = new RegExp(CAPTION_TAG, 'gi');
 /** How scripts write a line end. */
 const LINE_ENDS = /\s?\\[Nn]\s?/g;
+/** And files that count frames in braces. */
+const BARS = /\s?\|\s?/g;
 
 function timesIn(text: string, brackets: string): LocalEdit[] {
   if (brackets === '') return [];
@@ -41,6 +43,7 @@ export const timeCodes = {
       ? withoutOverlaps([
           ...(/[<{]/.test(text) ? replaceMatches(text, TAGS, () => '') : []),
           ...(text.includes('\\') ? replaceMatches(text, LINE_ENDS, () => ' ') : []),
+          ...(codeBrackets.includes('{') && text.includes('|') ? replaceMatches(text, BARS, () => ' ') : []),
           ...timesIn(text, codeBrackets),
         ])
       : [],

@@ -7,13 +7,21 @@ const CERTAINTY = 0.78;
 const LAST_WORD = /(?<![\p{L}\p{N}'’.-])\p{L}+$/u;
 const LONGEST_ARTICLE = 6;
 
-/** No list and hardly a verse ends a line with "the": the line goes on in the next, if that begins with a small letter right below. */
+/** In characters: titles may end so before a capital, too, but they are shorter. */
+const LONG = 40;
+
+/**
+ * No list and hardly a verse ends a line with "the": the line goes on in the next, if that begins with a small letter right below, or
+ * with a name.
+ */
 export function joinAfterArticles(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {
     if (verdicts.decision[seam]! < Decision.break || blanks[seam]! > 0) continue;
     const [before, next] = [line[seam]!, line[seam + 1]!];
-    if (!(table.flags[before]! & Flag.endsFunctionWord) || !(table.flags[next]! & Flag.startsLower)) continue;
+    if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
+    const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
+    if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
     const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
     const last = LAST_WORD.exec(tail)?.[0];
     if (last !== undefined && table.vocabulary.isArticle(last))

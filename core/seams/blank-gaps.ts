@@ -1,5 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { widestOf } from './room.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -7,6 +7,8 @@ const MOST_LINES = 12;
 /** Of the widest line. */
 const ROOM = 0.25;
 const CERTAINTY = 0.86;
+/** In characters: narrower lines are full by chance. */
+const NARROWEST = 45;
 const CERTAINTY_WITHOUT_CASE = 0.7;
 /** In a text of so many lines, so many blank lines that each part paragraphs make others do so where little says that they do not. */
 const SHORT_TEXT = 80;
@@ -26,6 +28,11 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
   if (line.length > MOST_LINES) return;
   const widest = widestOf(table, line);
   const allApart = blanks.subarray(0, count).every((one) => one > 0);
+  const open = Array.from({ length: count }, (_, seam) => seam).filter(
+    (seam) => (table.flags[line[seam]!]! & (Flag.endsStop | Flag.endsColon)) === 0,
+  );
+  // Lines without a stop are all full: they wrap, and have a blank line after each.
+  const areWraps = widest >= NARROWEST && open.length > 1 && open.every((seam) => isFull(table, seams, seam, widest));
   const noneRunsOn = line.subarray(1).every((one) => (table.flags[one]! & Flag.startsLower) === 0);
   for (let seam = 0; seam < count; seam++) {
     if (blanks[seam] === 0 || turn[seam] || verdicts.decision[seam] !== Decision.join) continue;
@@ -35,6 +42,7 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     const room = widest - table.chars[line[seam]!]! - 1 - table.firstChars[next]!;
     const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
     if (room >= widest * ROOM) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY);
+    else if (areWraps) continue;
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
     else if (allApart && noneRunsOn) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
   }

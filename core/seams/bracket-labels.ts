@@ -1,8 +1,10 @@
 import type { LineTable } from '../lines/line-table.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
+const CERTAINTY_OF_REST = 0.88;
 const FEWEST = 3;
 /** In lines. */
 const LONGEST_ENTRY = 30;
@@ -23,11 +25,31 @@ interface Labelled {
 export function breakBeforeLabels(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   let run: Labelled[] = [];
   const close = () => {
-    if (run.length >= FEWEST)
+    if (run.length >= FEWEST) {
       for (const { place } of run)
         if (place > 0 && verdicts.decision[place - 1] === Decision.join)
           settle(verdicts, place - 1, Decision.break, 'shape', CERTAINTY);
+      joinWithin(run.map(({ place }) => place));
+    }
     run = [];
+  };
+  /** The lines below a label are no short ones of verse, but the rest of an entry whose line was full. */
+  const joinWithin = (labels: readonly number[]) => {
+    const first = labels[0]!;
+    let last = labels.at(-1)!;
+    while (last < seams.count && seams.blanks[last] === 0 && last - labels.at(-1)! < LONGEST_ENTRY) last++;
+    const widest = widestOf(table, seams.line.subarray(first, last + 1));
+    const begins = new Set(labels);
+    const rests: number[] = [];
+    for (let seam = first; seam < last; seam++) {
+      const isApart = seams.blanks[seam] === 0 && verdicts.decision[seam]! >= Decision.break;
+      if (isApart && !begins.has(seam + 1) && isFull(table, seams, seam, widest)) rests.push(seam);
+    }
+    for (const seam of rests) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_REST);
+    // Where some entries are longer than a line, each is a paragraph.
+    if (rests.length > 0)
+      for (const place of labels)
+        if (place > 0 && verdicts.decision[place - 1] === Decision.keep) verdicts.decision[place - 1] = Decision.break;
   };
   for (const [place, line] of seams.line.entries()) {
     const from = table.from[line]!;

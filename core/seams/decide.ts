@@ -1,6 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, isSpace, isUnspaced, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { joinAroundAsides } from './around-asides.ts';
 import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
@@ -44,6 +45,7 @@ import { breakBetweenSetInLines } from './placed-lines.ts';
 import { breakAfterRepeatedLines } from './repeated-lines.ts';
 import { keepRhymedLines } from './rhymes.ts';
 import { Decision, findSeams, type SeamTable } from './seam-table.ts';
+import { breakAroundOwnForms } from './own-forms.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
@@ -51,7 +53,7 @@ import { breakBeforeSpeakers } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
-import { joinCutCapitals, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
+import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -125,12 +127,14 @@ export function decideSeams(
   breakBeforeHeadwords(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
   breakBeforeLabels(source, table, seams, verdicts);
+  breakAroundOwnForms(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);
   for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
+    joinFewWraps(table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
@@ -141,6 +145,7 @@ export function decideSeams(
   breakBetweenFields(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);
+  joinAroundAsides(table, seams, verdicts);
   joinWithinBrackets(source, table, seams, verdicts);
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);

@@ -43,6 +43,10 @@ export function settleDisplayedLines(table: LineTable, seams: SeamTable, verdict
     if (isAtEdge && isPairOfShortLines(table, seams, first, widest) && verdicts.decision[first] === Decision.join)
       settle(verdicts, first, Decision.break, 'displayed', CERTAINTY_OF_VERSES);
     if (!areDisplayedVerses(table, seams, first, last, widest)) continue;
+    if (isLedTo(table, seams, first)) {
+      breakAt(verdicts, first - 1);
+      breakAt(verdicts, last);
+    }
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] === Decision.join)
         settle(verdicts, seam, Decision.keep, 'displayed', CERTAINTY_OF_VERSES);
@@ -90,6 +94,7 @@ function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, l
   const { line, count } = seams;
   if (first === 0 || last === count || last === first || last - first >= MOST_VERSES) return false;
   const around = Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
+  const areLedTo = isLedTo(table, seams, first);
   for (let place = first; place <= last; place++) {
     const one = line[place]!;
     if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP_OF_VERSES) return false;
@@ -97,10 +102,17 @@ function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, l
     const next = line[place + 1]!;
     const withNext = table.chars[one]! + 1 + table.firstChars[next]!;
     const mayRunOn = !(table.flags[one]! & Flag.endsComma) && !(table.flags[next]! & Flag.startsUpper);
-    if (withNext > widest * (mayRunOn ? HALF : SHORT)) return false;
+    // Under a colon lines that begin at one place are wrapped only where the next word had no room.
+    const share = areLedTo && table.indent[next] === table.indent[one] ? 1 : HALF;
+    if (withNext > widest * (mayRunOn ? share : SHORT)) return false;
     if (mayRunOn && table.flags[one]! & ENDS_INSIDE) return false;
   }
   return true;
+}
+
+/** Whether the line above a group ends in a colon: "run this:". */
+function isLedTo({ flags }: LineTable, { line }: SeamTable, first: number): boolean {
+  return (flags[line[first - 1]!]! & Flag.endsColon) !== 0;
 }
 
 /** Two lines at the head or the end of a short text that would have gone on one, with room for as much again: a title and what it is for, a greeting. */

@@ -21,8 +21,9 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
   const close = besideFull(table, seams, widest, full);
-  const exact = close.filter((seam) => roomOf(table, seams, widest, seam) < 0);
-  if (exact.length * 2 <= close.length || widest < NARROWEST_OF_FEW) {
+  const isList = isOneAmongShort(table, seams, seams.line, widest, close);
+  const exact = isList ? [] : close.filter((seam) => roomOf(table, seams, widest, seam) < 0);
+  if (exact.length * 2 <= close.length || widest < narrowestOf(table, seams.line)) {
     return { ...measure, looseRun, widestCharacters: 0, slack: 0, fills: new Float64Array(), reliability: 0 };
   }
   fitSetInBlocks(
@@ -42,6 +43,32 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
     fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
     reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
   };
+}
+
+/** Of the widest line, in characters; and the share of lines as full as that, at the least, where lines wrap. */
+const FILLED = 0.75;
+const SHARE_OF_FILLED = 0.4;
+const FEWEST_OF_A_LIST = 5;
+
+/** In a narrow list one line may begin with a small letter below the widest: that tells no width, where most others are far shorter. */
+function isOneAmongShort(
+  table: LineTable,
+  seams: SeamTable,
+  lines: Uint32Array,
+  widest: number,
+  runningOn: readonly number[],
+): boolean {
+  const [only] = runningOn;
+  if (only === undefined || runningOn.length > 1 || widest >= WIDE || lines.length < FEWEST_OF_A_LIST) return false;
+  if (table.flags[seams.line[only]!]! & (ENDS_INSIDE | Flag.endsComma)) return false;
+  const filled = lines.filter((line) => edgeInCharacters(table, line) >= widest * FILLED).length;
+  return filled < lines.length * SHARE_OF_FILLED;
+}
+
+/** Signs of Chinese and Japanese are twice as wide as letters. */
+function narrowestOf({ flags }: LineTable, lines: Uint32Array): number {
+  const inSigns = lines.filter((line) => (flags[line]! & (Flag.startsCjk | Flag.endsCjk)) !== 0);
+  return inSigns.length * 2 > lines.length ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
 }
 
 /** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
@@ -194,6 +221,7 @@ export function lookAtFew(
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
   const close = besideFull(table, seams, widest, runningOn);
+  if (isOneAmongShort(table, seams, lines, widest, close)) return 'meant';
   // Of wrapped lines one in ten ends in a comma.
   const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
   if (isVerse && (widest < WIDE || close.length >= FEWEST_VERSES)) return 'meant';

@@ -71,6 +71,7 @@ const NUMBERED = Flag.startsMarker | Flag.startsDigit;
 
 /** Whether the lines that are set in each begin with a capital though no sentence ended before: stanzas with their numbers. */
 function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, last: number, head: number): boolean {
+  if (areCouplets(table, kept.subarray(first, last + 1), head)) return true;
   if (!(table.flags[kept[first]!]! & NUMBERED)) return false;
   let capitals = 0;
   for (let place = first + 1; place <= last; place++) {
@@ -83,6 +84,24 @@ function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, las
     capitals++;
   }
   return capitals >= FEWEST_VERSES;
+}
+
+const FEWEST_COUPLETS = 3;
+const SHARE_OF_COMMAS = 0.5;
+
+/** Whether every second line is set in, all begin with a capital, and no sentence but many a clause ends before those that are set in. */
+function areCouplets({ indent, flags, chars }: LineTable, lines: Uint32Array, head: number): boolean {
+  const setIn = lines.filter((_, at) => at % 2 === 1);
+  if (lines.length % 2 === 1 || setIn.length < FEWEST_COUPLETS) return false;
+  const alternate = lines.every((line, at) => (indent[line] === head) === (at % 2 === 0));
+  if (
+    !alternate ||
+    !lines.every((line) => (flags[line]! & Flag.startsUpper) !== 0 && chars[line]! <= LONGEST_VERSE + 10)
+  )
+    return false;
+  const flush = lines.filter((_, at) => at % 2 === 0);
+  const commas = flush.filter((line) => (flags[line]! & (Flag.endsComma | Flag.endsColon)) !== 0).length;
+  return flush.every((line) => !(flags[line]! & Flag.endsStop)) && commas >= flush.length * SHARE_OF_COMMAS;
 }
 
 const LONGEST_VERSE = 60;
@@ -104,6 +123,7 @@ function hangsTogether(
   let heads = 0;
   let goesOn = 0;
   let full = 0;
+  let afterColon = 0;
   for (let place = first; place <= last; place++) {
     const line = kept[place]!;
     if (table.indent[line] === head) {
@@ -126,8 +146,11 @@ function hangsTogether(
     goesOn++;
     if (blanks[place - 1]! > 0) return false;
     const before = kept[place - 1]!;
+    if (table.flags[before]! & Flag.endsColon) afterColon++;
     if (edgeInCharacters(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
   }
+  // "09:02 Ida to everyone:" stands above what she says.
+  if (goesOn > 1 && afterColon === goesOn) return false;
   const fewest = heads > FEWEST_ENTRIES ? 1 : FEWEST_ENTRIES;
   return heads >= FEWEST_ENTRIES && goesOn >= fewest && full >= goesOn * SHARE_OF_FULL;
 }

@@ -3,6 +3,7 @@ import { scoreOfStepIn } from './convention.ts';
 import type { SeamContext } from './evidence.ts';
 import { stepAt } from './paragraph-mark.ts';
 import { roomAt } from './room.ts';
+import { runsOn } from './runs-on.ts';
 import { Decision } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -13,21 +14,39 @@ const MARKED = 1.2;
 const ROOM = 0.25;
 
 /**
- * Where a format has places and paragraphs begin with an indent, lines that are set in by it one below the other are a paragraph
- * each, if the line above had room to spare. The step from line to line does not show this: both stand equally far in.
+ * Where paragraphs begin with an indent, lines that are set in by it one below the other are a paragraph each. The step from line to
+ * line does not show this: both stand equally far in. Where a format has places, the line above had room to spare; elsewhere a
+ * sentence ends there, and in all the lines below one another none goes on: a quotation may be set in as far.
  */
 export function breakBetweenSetInLines(context: SeamContext, verdicts: Verdicts): void {
   const { table, seams, from, to, convention, measure } = context;
-  if (!table.layout?.widths || !convention.marked || scoreOfStepIn(convention) <= MARKED) return;
-  let isSetIn = false;
-  for (let seam = from; seam < to; seam++) {
-    const step = stepAt(table, seams, seam);
-    if (step !== 'level' || seams.blanks[seam]! > 0) isSetIn = step === 'in' && seams.blanks[seam] === 0;
-    else if (isSetIn && verdicts.decision[seam] === Decision.join && isRoomy(seam))
-      settle(verdicts, seam, Decision.break, 'setIn', CERTAINTY);
+  if (scoreOfStepIn(convention) <= MARKED || !(convention.marked || opensSetIn(context))) return;
+  const hasPlaces = table.layout?.widths !== undefined;
+  for (let first = from; first < to; first++) {
+    if (stepAt(table, seams, first) !== 'in' || seams.blanks[first]! > 0) continue;
+    let end = first + 1;
+    while (end < to && stepAt(table, seams, end) === 'level' && seams.blanks[end] === 0) end++;
+    const between = Array.from({ length: end - first - 1 }, (_, at) => first + 1 + at);
+    // The last of them goes on at the edge, or they are a block that is set in.
+    const goesOn = end < to && stepAt(table, seams, end) === 'out' && seams.blanks[end] === 0;
+    if (!hasPlaces && (!goesOn || between.some((seam) => runsOn(table, seams, seam)))) continue;
+    for (const seam of between)
+      if (verdicts.decision[seam] === Decision.join && (hasPlaces ? isRoomy(seam) : endsSentence(seam)))
+        settle(verdicts, seam, Decision.break, 'setIn', CERTAINTY);
+    first = end - 1;
   }
 
   function isRoomy(seam: number): boolean {
     return (table.flags[seams.line[seam]!]! & Flag.endsHyphen) === 0 && roomAt(table, seams, measure, seam) >= ROOM;
   }
+
+  function endsSentence(seam: number): boolean {
+    const begins = (table.flags[seams.line[seam + 1]!]! & Flag.startsLower) === 0;
+    return begins && (table.flags[seams.line[seam]!]! & Flag.endsStop) !== 0;
+  }
+}
+
+/** In a short text one line that is set in is no custom yet; two are, if the text begins with one of them. */
+function opensSetIn({ table, seams, from, to }: SeamContext): boolean {
+  return from === 0 && to > 1 && stepAt(table, seams, 0) === 'out' && seams.blanks[0] === 0;
 }

@@ -1,3 +1,4 @@
+import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { ENDS_INSIDE, ROOM_OF_SHORT, WIDER_THAN_VERSE } from './few-lines.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
@@ -79,6 +80,8 @@ function endsEarly(
 ): boolean {
   if (verdicts.decision[seam] !== Decision.join || seams.blanks[seam]! > 0 || seams.turn[seam]) return false;
   const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  // Notes are wrapped as they like.
+  if (table.kind[before] === LineKind.footnote) return false;
   const width = measure.at[seam]!;
   if (width < WIDER_THAN_VERSE || table.chars[before]! > LONGEST_SHORT) return false;
   const least = isCouplet(table, seams, seam) ? ROOM_OF_VERSE : ROOM_OF_SHORT;

@@ -175,6 +175,9 @@ function byLanguage(
     return { outcome: 'hyphen', evidence: 'capital-after', certainty: 0.93 };
   }
   if (halves.inAddress) return { outcome: 'hyphen', evidence: 'address', certainty: 0.85 };
+  // "mother-in-" and "law": "inlaw" is a word too.
+  if (halves.inChain && vocabulary.isFunctionWord(head.toLowerCase()) && isListed(tail))
+    return { outcome: 'hyphen', evidence: 'chain', certainty: 0.9 };
   if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: 0.97 };
   if (vocabulary.isEnclitic(tail)) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
   if (words && halves.inChain && !closesCompounds) return { outcome: 'hyphen', evidence: 'chain', certainty: 0.85 };

@@ -26,6 +26,8 @@ export const SETTLERS = [
   'spacedLine',
   'displayed',
   'bracket',
+  'aside',
+  'ownForm',
   'speechBlock',
   'singleWords',
   'noStops',

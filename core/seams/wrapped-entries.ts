@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { ENDS_INSIDE } from './few-lines.ts';
 import { runsOn } from './runs-on.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
@@ -75,6 +76,52 @@ export function joinRests(table: LineTable, seams: SeamTable, verdicts: Verdicts
   }
 }
 
+/** Of a line that wraps, in characters; less where it ends in a word that wants another. */
+const LONG = 45;
+const LONG_BEFORE_SMALL_WORD = 30;
+/** It is asked about: verse may go on in small letters. */
+const CERTAINTY_OF_FEW = 0.78;
+
+/**
+ * In a short text that is not wrapped on the whole: a long line below which the words go on in small letters, if each such line had no
+ * room for the next word among the lines beside it. Where one had, lines end as they like.
+ */
+export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, turn, count } = seams;
+  if (table.captions.found || count === 0 || count > MOST_OF_A_SHORT_TEXT) return;
+  const { flags, chars, kind } = table;
+  const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
+  const wraps: number[] = [];
+  for (let first = 0; first < count;) {
+    let last = first;
+    while (last < count && blanks[last] === closest && !turn[last]) last++;
+    const widest = widestOf(table, line.subarray(first, last + 1));
+    if (last === first + 1 && isRest(table, line[first]!, line[last]!)) wraps.push(first);
+    for (let seam = first; seam < last; seam++) {
+      const [before, next] = [line[seam]!, line[seam + 1]!];
+      if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsLower))
+        continue;
+      if (!runsOn(table, seams, seam)) continue;
+      if (!isFull(table, seams, seam, widest)) return;
+      wraps.push(seam);
+    }
+    first = Math.max(last, first + 1);
+  }
+  for (const seam of wraps) {
+    const before = line[seam]!;
+    const isLong = chars[before]! >= (flags[before]! & ENDS_INSIDE ? LONG_BEFORE_SMALL_WORD : LONG);
+    const mayWrap = isApart(verdicts, seam) && ['evidence', 'verse', 'shortLine'].includes(settlerOf(verdicts, seam));
+    if (isLong && mayWrap) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_FEW);
+  }
+}
+
+/** Of two lines by themselves, a short second one, below a long one that ends in "to" or "the Mrs.", is the rest of it. */
+function isRest({ kind, flags, chars }: LineTable, before: number, next: number): boolean {
+  if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsUpper))
+    return false;
+  return chars[before]! >= LONG && chars[next]! * 2 <= chars[before]! && (flags[before]! & Flag.endsFunctionWord) !== 0;
+}
+
 /** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
 export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
@@ -105,6 +152,8 @@ function wrapsIn(
     const others = Array.from({ length: last - first }, (_, at) => first + at).filter(
       (seam) => !(table.flags[seams.line[seam + 1]!]! & Flag.startsMarker),
     );
+    // "2.0.3 (4 May)" heads the items below it.
+    if (others.some((seam) => (table.flags[seams.line[seam + 1]!]! & Flag.startsDigit) !== 0)) return [];
     return widest >= NARROWEST_OF_MARKED && others.every((seam) => isFull(table, seams, seam, widest)) ? others : [];
   }
   const small = Array.from({ length: last - first }, (_, at) => first + at).filter(

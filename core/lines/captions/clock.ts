@@ -22,8 +22,10 @@ export interface ClockTime {
 export type Bracket = '' | '[' | '(' | '<' | '{';
 
 const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '<': '>', '{': '}' };
+/** Where a page had the time above the words and the copy has nothing between them: "0:03and you can". */
+const GLUED = String.raw`(?<=^[ \t]*(?:\d{1,2}:)?[0-5]?\d:[0-5]\d)(?=\p{L})`;
 /** An apostrophe between it and a letter makes it the inside of a word: "mained'0:04", "the 0:04's". */
-const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?![\d:]))?(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d)`;
+const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?![\d:]))?(?:${GLUED}|(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d))`;
 const BETWEEN = String.raw`[ \t]*-{1,2}>[ \t]*|[ \t]*[-–—,][ \t]*|[ \t]+(?:to[ \t]+)?`;
 const SETTINGS = String.raw`(?:[ \t]+(?:align|position|line|size|vertical|region):\S+|[ \t]+[XY][12]:\d+)*`;
 /** A time of the day says so. */
@@ -68,6 +70,25 @@ function isExact(clock: string): boolean {
 
 const IN_WORDS =
   /^\s*(?=\d)(?:(\d+) ?(?:hours?|hrs?|h))?,? ?(?:(\d+) ?(?:minutes?|mins?|min|m))?,? ?(?:(\d+) ?(?:seconds?|secs?|sec|s))?\s*$/;
+
+const CUE = /^[ \t]*<(?:p|text)[ \t](?:[^<>]*[ \t])?(?:begin|start)="([\d:.]{1,16})s?"([^<>]*)>/i;
+const CUE_END = /[ \t](end|dur)="([\d:.]{1,16})s?"/i;
+
+/** The start of a line of captions that are written as markup: "<p begin="00:00:01.000" end="00:00:03.000">", in TTML and its kin. */
+export function readCueTag(line: string): Pick<ClockTime, 'to' | 'start' | 'end'> | undefined {
+  const match = CUE.exec(line);
+  if (!match) return undefined;
+  const [tag, begin, rest] = match as unknown as [string, string, string];
+  const start = toMilliseconds(withMinutes(begin));
+  const [, name, value] = CUE_END.exec(rest) ?? [];
+  const end = value === undefined ? NaN : toMilliseconds(withMinutes(value));
+  return { to: tag.length, start, end: name === 'dur' ? start + end : end };
+}
+
+/** "12.5", which counts seconds alone, as a clock has it. */
+function withMinutes(clock: string): string {
+  return clock.includes(':') ? clock : `0:${clock}`;
+}
 
 /** A line that is a time in words and nothing else: "1 minute, 12 seconds". */
 export function readTimeInWords(line: string): number | undefined {

@@ -65,6 +65,12 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
   if (length > 2 && share(steps, (step) => step === 1000) > 0.6) odds -= 6;
   if (length > 2 && share(steps, (step) => step === 0) > 0.2 && first.place !== 'alone') odds -= 2;
   odds += speedOdds(spots, steps);
+  if (
+    first.place === 'behind' &&
+    first.bracket === '' &&
+    share([...steps.keys()], (at) => hasLinesBetween(source, spots, at)) > 0.5
+  )
+    odds -= 3;
   if (length > 2)
     odds += share(spots, ({ start }) => Math.round(start / 1000) % 5 === 0) > 0.99 ? -Math.min(4, length * 0.6) : 1;
   // The times of a race stand beside a name each; people say more in a breath.
@@ -105,6 +111,16 @@ function isOfFewWords(source: string, spots: readonly TimeSpot[], at: number): b
   const from = spots[at]!.to;
   const to = spots[at + 1]!.from;
   return to - from < 40 && FEW_WORDS.test(source.slice(from, to));
+}
+
+/** Lines of captions each end with their time; a message is shown with the time of its day, and several may come between two. */
+const MOST_LINES_BETWEEN = 3;
+
+function hasLinesBetween(source: string, spots: readonly TimeSpot[], at: number): boolean {
+  const { line, to } = spots[at]!;
+  const next = spots[at + 1]!;
+  if (next.line - line <= MOST_LINES_BETWEEN) return false;
+  return source.slice(to, next.from).split(/\n\s*/).length - 1 > MOST_LINES_BETWEEN;
 }
 
 /** Whether the words before a time go on behind it. */

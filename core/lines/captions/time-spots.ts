@@ -1,6 +1,14 @@
 import type { LineIndex } from '../../text/line-index.ts';
 import { LineKind } from '../line-kind.ts';
-import { findClockTimes, readArrowLine, readFields, readTimeInWords, type Bracket, type ClockTime } from './clock.ts';
+import {
+  findClockTimes,
+  readArrowLine,
+  readCueTag,
+  readFields,
+  readTimeInWords,
+  type Bracket,
+  type ClockTime,
+} from './clock.ts';
 
 /** Where in its line a time stands: alone, before the words, behind them, among them, or beside the name of who speaks. */
 export type Place = 'alone' | 'before' | 'behind' | 'among' | 'name';
@@ -23,7 +31,7 @@ export interface TimeSpot {
 }
 
 const CLOCK_LOOK =
-  /\d:[0-5]\d|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\{\d{1,7}\}\{/gm;
+  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\{\d{1,7}\}\{/gm;
 
 /** All times of a text, in order. Linear in its length. */
 export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array): TimeSpot[] {
@@ -53,11 +61,12 @@ function addSpots(source: string, index: LineIndex, kind: Uint8Array, line: numb
     spots.push({ line, from, to, start, end, bracket: '', place: 'alone', isSure: isExact, isExact, hasHours: true });
     return;
   }
-  const fields = readFields(text);
+  const fields = readFields(text) ?? (text.includes('<') ? readCueTag(text) : undefined);
   if (fields) {
     const { start, end } = fields;
     const sure = { isSure: true, isExact: true, hasHours: true };
-    spots.push({ line, from, to: from + fields.to, start, end, bracket: '', place: 'before', ...sure });
+    const bracket = text.startsWith('{') ? '{' : '';
+    spots.push({ line, from, to: from + fields.to, start, end, bracket, place: 'before', ...sure });
     return;
   }
   const times = findClockTimes(text);
@@ -122,7 +131,9 @@ function placed(
 function mayLead(text: string, to: number, bracket: Bracket): boolean {
   const behind = text.slice(to, to + 12);
   if (/^[ \t]*[[(<]/.test(behind)) return true;
-  return bracket === '' ? /^(?:[ \t]*[:–-])?[ \t]+[^\s|–-]/.test(behind) : /^(?:[ \t]*[:–-])?[ \t]*[^\s|]/.test(behind);
+  return bracket === ''
+    ? /^(?:(?:[ \t]*[:–-])?[ \t]+[^\s|–-]|\p{L})/u.test(behind)
+    : /^(?:[ \t]*[:–-])?[ \t]*[^\s|]/.test(behind);
 }
 
 /** Whether the next line holds words and no time. */

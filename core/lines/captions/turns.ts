@@ -1,8 +1,9 @@
 import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind } from '../line-kind.ts';
+import { findChapterLines } from './chapter-lines.ts';
 import type { TimeGroup } from './judge-times.ts';
 
-/** What a line of a transcript begins: nothing, a paragraph, one as a name that stands alone above its words; or it is a line of a song. */
+/** What a line of a transcript begins: nothing, a paragraph, one as a name or title that stands alone above words; or it is a line of a song. */
 export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
 
 const TURN_MARK = /^[ \t]*>>/;
@@ -13,6 +14,8 @@ const DASH = /^\s*[-–—]\s?(?=[\p{Lu}\p{N}¿¡“"‘'«([]|…|\.\.\.)/u;
 const VOICE = /^\s*<v(?:\.[^\s<>]*)?[ \t]+([^<>]*)>/;
 const SUNG = /^\s*[♪♫#]\s*[^\s♪♫[(]/;
 const FEWEST_MARKS = 3;
+/** Behind the time of a line of a song that of its first word may stand. */
+const LONGEST_LEAD = 24;
 /** Of the lines of a song, whose sentences go on. */
 const SHARE_OF_CAPITALS = 0.4;
 const FEWEST_SONG_LINES = 2;
@@ -63,6 +66,7 @@ export function findTurns(
     voice = named ?? voice;
   }
   for (const { spots } of codes) {
+    for (const line of findChapterLines(source, index, kind, spots)) turn[line] = Turn.name;
     if (areSongLines(source, spots)) {
       for (const { line, to } of spots) if (/\p{L}/u.test(source.slice(to, index.to[line]))) turn[line] = Turn.sung;
       continue;
@@ -100,7 +104,7 @@ function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
     )
   )
     return false;
-  const capitals = lines.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + 12)));
+  const capitals = lines.filter(({ to }) => /^\s*[^\p{L}]*\p{Lu}/u.test(source.slice(to, to + LONGEST_LEAD)));
   return capitals.length >= lines.length * SHARE_OF_CAPITALS;
 }
 

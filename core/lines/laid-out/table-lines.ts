@@ -20,8 +20,8 @@ const FEWEST_NUMERIC_ROWS = 2;
 /** Words to a cell, on the average: more of them, and the columns hold prose. */
 const MOST_WORDS_A_CELL = 6;
 
-/** "Q." and "A.": what is asked and answered is no cell. */
-const SPEAKER = /^[A-Z][.:]$/;
+/** "Q.", "A." and "AL:", what is said behind it is no cell; nor is what the label of an item leads to: "1.", "2.1", "(a)". */
+const LABEL = /^(?:[A-Z][.:]|\p{Lu}{2,4}:|\(?(?:[a-z]|[ivx]{1,4}|\d{1,2})[).]|\d{1,2}(?:\.\d{1,2})+\.?)$/u;
 /** The number of a line, and who speaks: "12    Q.  Where were you?", "13    THE CORONER:  Noted." */
 const NUMBERED_SPEECH = /^\d{1,2}\s{2,}(?:[A-Z][.:]|[A-Z][A-Z. ]+:)\s/;
 /** In units. */
@@ -230,7 +230,7 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
       } else column++;
     }
     words++;
-    if ((!wide && at - gapFrom < least) || (words === 2 && SPEAKER.test(source.slice(from, gapFrom)))) continue;
+    if ((!wide && at - gapFrom < least) || (words === 2 && isLabel(source, from, gapFrom, at))) continue;
     widest = Math.max(widest, at - gapFrom);
     cellFrom = at;
     starts.push(column);
@@ -240,6 +240,11 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
   const figureEnd = FIGURE.test(last) ? column : undefined;
   const endsInFigure = BEGINS_WITH_FIGURE.test(last);
   return starts.length === 0 ? undefined : { line, starts, ends, figureEnd, endsInFigure, widest, words };
+}
+
+/** A label that leads to words: beside a figure or a rail it is a cell. */
+function isLabel(source: string, from: number, to: number, wordsFrom: number): boolean {
+  return LABEL.test(source.slice(from, to)) && /[\p{L}“"‘'«(]/u.test(source[wordsFrom]!);
 }
 
 /** Two rows have a column of words, or of figures, in common. */

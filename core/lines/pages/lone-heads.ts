@@ -80,13 +80,19 @@ function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
   if (table.kind[after] !== LineKind.prose || table.chars[after]! < SHORTEST_BEFORE) return false;
   if (isDropped(table.kind[line]!)) return false;
   if (AT_BOTH_EDGES.test(text) && NUMBERED_HEAD.test(text)) return standsApart(table, line, after, 0);
-  if (!(table.flags[after]! & Flag.startsLower)) return false;
+  if (!(table.flags[after]! & Flag.startsLower) || isHangingEntry(table, line, text, after)) return false;
   const head = text.replace(/\s+/g, ' ');
   // Old print ends its heads with a stop.
   const stop = /\p{Ll}/u.test(text) ? 0 : Flag.endsStop;
   if (!mayStandAlone(table, line, text.slice(0, 12), head.length, stop)) return false;
   if (!readPageLabel(stop ? head.replace(/\.$/, '') : head)) return false;
   return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
+}
+
+/** "1788     The mill was built by": the next line is set in to where the words of this one begin. */
+function isHangingEntry({ indent }: LineTable, line: number, text: string, after: number): boolean {
+  const lead = /^\d+\s{2,}(?=\S)/.exec(text)?.[0];
+  return lead !== undefined && indent[after] === indent[line]! + lead.length;
 }
 
 /** The number of a section: heads of pages have no such. */

@@ -39,6 +39,7 @@ const LEAST_SHARE_OF_NUMBERED = 0.6;
 const LEAST_SHARE_OF_STEPS = 0.7;
 const FIFTH = 5;
 const FEWEST_FIFTHS = 2;
+const MOST_TITLES = 3;
 const FIRST_YEAR = 1000;
 const SPEECH = /^(?:[QA][.:]|\p{Lu}[\p{Lu}. ]+:)\s/u;
 const LEAST_SHARE_OF_SPEECHES = 0.5;
@@ -131,8 +132,11 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
 
 /** In a text of a page at most the only numbers beside its lines are those of its fifth line, its tenth, and so on. */
 function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
-  if (found.length < FEWEST_FIFTHS || found.length !== Math.floor(lines / FIFTH)) return false;
-  return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1);
+  if (found.length < FEWEST_FIFTHS) return false;
+  // A title or two above the first line do not count.
+  const above = found[0]!.place + 1 - FIFTH;
+  if (above < 0 || above > MOST_TITLES || found.length !== Math.floor((lines - above) / FIFTH)) return false;
+  return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1 - above);
 }
 
 /** In a short record of what was said every line has its number, and most of them begin with who speaks. */

@@ -1,0 +1,140 @@
+import { isKept, LineKind } from '../line-kind.ts';
+import { Flag, type LineTable } from '../line-table.ts';
+import { dropAsCompany, isProse, labelAt, LONGEST_LABEL, neighbour, nextGroup } from './label-lines.ts';
+import { isPageButton, isPath, leadsElsewhere } from './web-labels.ts';
+
+/*
+ * Lines of a web page that no list of labels knows, told by the labels that they stand among: the other words of a menu, links to other
+ * articles, counters, the line about cookies.
+ */
+
+/** More words than this, or a sentence, are hardly a link: whoever pasted it is asked. */
+const LINK = /^\S+(?:\s+\S+){0,8}(?<![.!?])$/;
+/** "Last updated 4 March 2025" says something of the text. */
+const DATED = /^(?=.*\b(?:19|20)\d\d\b).*\b\d{1,2}\b/;
+
+/** "More on Gardens": what it stands above leads to other pages. */
+const MORE =
+  /^(?:more (?:on|from|in|about|like)|read next|up next|mehr (?:zum|zu|aus|von)|plus sur|más sobre)(?: \S+){1,4}(?<![.!?])$/i;
+
+/** Whether a line behind all prose begins what leads to other pages. */
+export function beginsTail(source: string, { from, to, chars }: LineTable, line: number): boolean {
+  return chars[line]! <= LONGEST_MENU_LINE && MORE.test(source.slice(from[line], to[line]));
+}
+
+/** What follows the first label behind the last prose: links, and lines about the page. */
+export function dropTail(source: string, table: LineTable, tail: number): void {
+  const { kind, from, to } = table;
+  for (let line = tail; line < table.index.count; line++) {
+    if (!isKept(kind[line]!)) continue;
+    const text = source.slice(from[line], to[line]);
+    if (line > tail && DATED.test(text) && !/©|\(c\)|copyright/i.test(text) && labelAt(source, table, line) === 'no')
+      continue;
+    if (LINK.test(text)) kind[line] = LineKind.webLabel;
+    else dropAsCompany(table, line);
+  }
+}
+
+/**
+ * A word among labels is one more, and so is a line about cookies beside one; an answer to "Is this page useful?", and a number of votes.
+ * Linear in the number of lines.
+ */
+export function dropCompany(source: string, table: LineTable): void {
+  const { count } = table.index;
+  const { kind, from, to } = table;
+  const isLabel = (line: number) => line >= 0 && line < count && kind[line] === LineKind.webLabel;
+  const isBesideLabel = (line: number) => isLabel(neighbour(table, line, -1)) || isLabel(neighbour(table, line, 1));
+  for (let line = 0; line < count; line++) {
+    if (kind[line] !== LineKind.prose || !isBesideLabel(line)) continue;
+    const text = source.slice(from[line], to[line]);
+    const isAmongMany = isLabel(line - 1) && isLabel(line + 1) && (isLabel(line - 2) || isLabel(line + 2));
+    const isLink = isAmongMany && /^\p{L}+$/u.test(text);
+    const isBeside = isLabel(line - 1) || isLabel(line + 1);
+    if (isLink || ANSWER.test(text) || COUNT.test(text) || (isBeside && COOKIES.test(text))) dropAsCompany(table, line);
+  }
+}
+
+const COOKIES = /\bcookies?\b.*\b(?:accept|agree|consent|use|akzeptieren|zustimm|verwenden|accepte|utilis|acept|usa)/i;
+const ANSWER = /^(?:yes|no|ja|nein|oui|non|sí)$/i;
+const COUNT = /^\d{1,3}(?:,\d{3})?k?$/;
+
+/** Links to other articles between paragraphs, and buttons; whoever pasted the page is asked. */
+export function dropLinks(source: string, table: LineTable): void {
+  const { count } = table.index;
+  const { kind, flags } = table;
+  const isOpen = (line: number) => line < 0 || line >= count || !isKept(kind[line]!);
+  for (let line = 0; line < count; line++) {
+    if (kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_LABEL) continue;
+    const isAfterEnd = isOpen(line - 1) || (flags[line - 1]! & Flag.endsStop) !== 0;
+    const isBeforeStart = isOpen(line + 1) || (flags[line + 1]! & Flag.startsLower) === 0;
+    const text = source.slice(table.from[line], table.to[line]);
+    if (isPageButton(text) || (isAfterEnd && isBeforeStart && leadsElsewhere(text))) dropAsCompany(table, line);
+  }
+}
+
+/** A word of menus, "Related", and nothing but links under it to the end; whoever pasted the page is asked. */
+export function dropListOfLinks(source: string, table: LineTable, lastProse: number): void {
+  const { kind, index, from, to } = table;
+  const lines: number[] = [];
+  for (let line = lastProse + 1; line < index.count; line++) if (isKept(kind[line]!)) lines.push(line);
+  const head = lines.findIndex((line) => labelAt(source, table, line) === 'maybe');
+  const links = head < 0 ? [] : lines.slice(head);
+  if (links.length < FEWEST_LINKS || !links.every((line) => LINK.test(source.slice(from[line], to[line])))) return;
+  for (const line of links) dropAsCompany(table, line);
+}
+
+/** The word itself and two under it. */
+const FEWEST_LINKS = 3;
+const FEWEST_MENU_LINES = 4;
+const LONGEST_MENU_LINE = 30;
+const LONGEST_TITLE = 90;
+
+/** A short line that is neither a sentence nor an item of a list. */
+function mayBeOfMenu({ chars, flags }: LineTable, line: number): boolean {
+  const isShort = chars[line]! <= LONGEST_MENU_LINE && !(flags[line]! & (Flag.endsStop | Flag.endsComma));
+  return isShort && !(flags[line]! & Flag.startsMarker);
+}
+
+/**
+ * A row of short lines at the very beginning, a label among them, before a line that stands alone as a title does: the menu of
+ * the page. Whoever pasted it is asked about what is no known label.
+ */
+export function dropMenuAtHead(source: string, table: LineTable): void {
+  const first = nextGroup(table, 0);
+  if (first === undefined) return;
+  const second = nextGroup(table, first.to);
+  if (second === undefined || second.to - second.from !== 1 || table.chars[second.from]! > LONGEST_TITLE) return;
+  if (first.to - first.from < FEWEST_MENU_LINES) return;
+  let hasLabel = false;
+  for (let line = first.from; line < first.to; line++) {
+    if (!mayBeOfMenu(table, line)) return;
+    hasLabel ||= labelAt(source, table, line) === 'sure';
+  }
+  if (!hasLabel) return;
+  for (let line = first.from; line < first.to; line++) {
+    if (labelAt(source, table, line) === 'no') dropAsCompany(table, line);
+    else table.kind[line] = LineKind.webLabel;
+  }
+}
+
+const FEWEST_LABELS = 2;
+const SHARE_OF_LABELS = 0.4;
+
+/** On a page: the path to it at its head, and rows of short lines of which several are labels, as the other lines of a menu. */
+export function dropMenuGroups(source: string, table: LineTable): void {
+  const { kind, from, to } = table;
+  const isLine = (one: number) => isKept(one) || one === LineKind.webLabel;
+  const first = nextGroup(table, 0, isLine)?.from;
+  if (first !== undefined && kind[first] === LineKind.prose && isPath(source.slice(from[first], to[first])))
+    dropAsCompany(table, first);
+  for (let group = nextGroup(table, 0, isLine); group; group = nextGroup(table, group.to, isLine)) {
+    const lines = Array.from({ length: group.to - group.from }, (_, at) => group!.from + at);
+    const labels = lines.filter((line) => kind[line] === LineKind.webLabel || labelAt(source, table, line) !== 'no');
+    if (labels.length < Math.max(FEWEST_LABELS, lines.length * SHARE_OF_LABELS)) continue;
+    if (!lines.every((line) => mayBeOfMenu(table, line))) continue;
+    // Above prose, with nothing but buttons between, one of them may be its title.
+    const next = nextGroup(table, group.to)?.from;
+    if (next !== undefined && isProse(table, next)) continue;
+    for (const line of lines) if (isKept(kind[line]!)) dropAsCompany(table, line);
+  }
+}
