@@ -16,6 +16,7 @@ import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
 import { isHyphen } from '../text/characters.ts';
 import { PAIRS, signsOf } from '../text/signs.ts';
 import type { Block } from './block.ts';
+import { listsOfBlock } from './output.ts';
 import { shapedPieces } from './shaped-pieces.ts';
 import { textOfBlock } from './block-text.ts';
 import { blockPieces, gapBetween, type GapRules } from './gap-pieces.ts';
@@ -123,7 +124,9 @@ function buildWith(
       text = textOfPieces(source, pieces);
       signs |= signsAfter(edits);
     }
-    const tally = addTallies(tallyWords(source, index, gap), tallyWords(source, index, pieces));
+    const tally = listsOfBlock(source, gap, pieces)
+      .map((list) => tallyWords(source, index, list))
+      .reduce(addTallies);
     return { kind, firstKept: kept[first]!, lastKept: kept[last]!, gapFrom, from, to, apart, gap, pieces, tally };
   };
 }

@@ -1,6 +1,7 @@
 import type { Cleaning } from './cleaning.ts';
 import { textOfPieces, type Piece } from '../edits/piece.ts';
 import { isRuleId } from '../rules/own-rule.ts';
+import { isWithinWord } from '../text/words.ts';
 import { writtenText } from './written-text.ts';
 
 /** All pieces of a cleaning in source order; they tile the source. */
@@ -21,9 +22,20 @@ export function* pieceLists({ blocks, tail }: Pick<Cleaning, 'blocks' | 'tail'>)
  * The pieces in lists that begin and end between words: gaps, blocks and tail. Own rules may glue a gap to the words beside it,
  * so where they did anything there is one list.
  */
-export function wordLists(cleaning: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): (readonly Piece[])[] {
-  const lists = [...pieceLists(cleaning)];
-  return wasRuled(cleaning) ? [lists.flat()] : lists;
+export function wordLists(cleaning: Pick<Cleaning, 'source' | 'base' | 'blocks' | 'tail'>): (readonly Piece[])[] {
+  const { source, blocks, tail } = cleaning;
+  if (wasRuled(cleaning)) return [[...pieceLists(cleaning)].flat()];
+  return [...blocks.flatMap(({ gap, pieces }) => listsOfBlock(source, gap, pieces)), tail];
+}
+
+/** A gap and the words behind it: one list where the gap ends within a word, as a time does in "0:18and you". */
+export function listsOfBlock(
+  source: string,
+  gap: readonly Piece[],
+  pieces: readonly Piece[],
+): readonly (readonly Piece[])[] {
+  const last = gap.at(-1);
+  return last && isWithinWord(source, last.to) ? [[...gap, ...pieces]] : [gap, pieces];
 }
 
 /** Whether own rules changed anything. */

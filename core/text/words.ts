@@ -53,6 +53,12 @@ export function isInsideWord(text: string, at: number, to: number, code: number)
   return links && at + 1 < to && isWordUnit(text.charCodeAt(at + 1));
 }
 
+/** Whether a place is within a word: what stands before it and behind it are parts of one. */
+export function isWithinWord(text: string, at: number): boolean {
+  if (at === 0 || at >= text.length || !isWordUnit(text.charCodeAt(at - 1))) return false;
+  return isInsideWord(text, at, text.length, text.charCodeAt(at));
+}
+
 /** Zero-width space, non-joiner and joiner. */
 function isJoiner(code: number): boolean {
   return code >= 0x200b && code <= 0x200d;
