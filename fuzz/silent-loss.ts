@@ -8,8 +8,8 @@ import { DEFAULT_STYLE } from '../core/style/style.ts';
 
 /** Times with their settings, and what stands before the words in a script of captions. */
 const OF_CAPTION_FILES = /[\d:.,]+ --> .*|^Dialogue:(?:[^,\n]*,)*/gm;
-/** The tags of captions that are written as markup. */
-const CAPTION_MARKUP = /<[?/]?(?:xml|tt|head|body|div|p|text)\b[^<>]*>/g;
+/** The tags of captions that are written as markup, and those that have nothing but values in quotes. */
+const MARKUP = /<[?/]?(?:xml|tt|head|body|div|p|text)\b[^<>]*>|<[a-z\d]+(?:\s+[a-z:-]+\s?=\s?"[^"<>]*")+\s?\/?>/gi;
 const ENTITY = /&#?\w+;/g;
 const WORD = /\p{L}{4,}/gu;
 
@@ -51,7 +51,7 @@ function isProved({ passes }: Piece, gone: string, source: string, heads: Readon
     (by('page-furniture') && (heads.get(foldHead(gone.trim())) ?? 0) > 1) ||
     (by('web-labels') && readWebLabel(gone) !== 'no') ||
     ((by('sound-cues') || by('caption-repeats')) && /[[(♪*]/.test(gone)) ||
-    (by('time-codes') && wordsOf(gone.replace(CAPTION_MARKUP, ' ')).length === 0) ||
+    ((by('time-codes') || by('stray-tags')) && wordsOf(gone.replace(MARKUP, ' ')).length === 0) ||
     (by('time-codes') && /^WEBVTT|^NOTE|^STYLE|^Dialogue:|^\[|<v|align:/m.test(source)) ||
     (by('reference-marks') && /^(?:\s|<br>)*(?:\[[a-z\d ?]+\])+/.test(gone))
   );
