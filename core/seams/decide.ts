@@ -23,7 +23,7 @@ import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { breakAfterShortLines } from './short-lines.ts';
-import { breakAfterSalutations } from './salutations.ts';
+import { breakAfterSalutations, keepClosings } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { joinLoneBullets } from './lone-bullets.ts';
@@ -53,7 +53,7 @@ import { breakBeforeSpeakers } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
-import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
+import { joinCutCapitals, joinFewWraps, joinPagesOfEntries, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -131,8 +131,11 @@ export function decideSeams(
   breakAfterHungItems(table, seams, verdicts);
   for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
+  keepClosings(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
+    joinPagesOfEntries(source, table, seams, verdicts);
+    joinPagesOfEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
     joinFewWraps(table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);

@@ -57,6 +57,9 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
         const begins = table.indent[kept[seam + 1]!] === head;
         settle(verdicts, seam, begins ? Decision.break : Decision.join, 'hanging', CERTAINTY);
       }
+    } else if (areStepped(table, seams, first, last, head)) {
+      for (let seam = first; seam < last; seam++)
+        settle(verdicts, seam, seams.blanks[seam]! > 0 ? Decision.break : Decision.keep, 'verse', CERTAINTY);
     }
     first = last;
   }
@@ -102,6 +105,36 @@ function areCouplets({ indent, flags, chars }: LineTable, lines: Uint32Array, he
   const flush = lines.filter((_, at) => at % 2 === 0);
   const commas = flush.filter((line) => (flags[line]! & (Flag.endsComma | Flag.endsColon)) !== 0).length;
   return flush.every((line) => !(flags[line]! & Flag.endsStop)) && commas >= flush.length * SHARE_OF_COMMAS;
+}
+
+/** Lines of a stanza, and of all that are stepped. */
+const FEWEST_STEPPED = 4;
+
+/**
+ * Stanzas in which every second line is set in and sentences go on over both kinds of lines in small letters: an entry does not go on
+ * to the left of its lines, nor a paragraph in an indent.
+ */
+function areStepped(
+  { indent, flags, chars }: LineTable,
+  { line: kept, blanks }: SeamTable,
+  first: number,
+  last: number,
+  head: number,
+): boolean {
+  if (last - first + 1 < FEWEST_STEPPED) return false;
+  let smallSetIn = 0;
+  let smallFlush = 0;
+  let isSetIn = false;
+  for (let place = first; place <= last; place++) {
+    const line = kept[place]!;
+    const begins = place === first || blanks[place - 1]! > 0;
+    isSetIn = begins ? false : !isSetIn;
+    if ((indent[line] !== head) !== isSetIn || chars[line]! > LONGEST_VERSE) return false;
+    if (begins || !(flags[line]! & Flag.startsLower)) continue;
+    if (isSetIn) smallSetIn++;
+    else smallFlush++;
+  }
+  return smallSetIn > 0 && smallFlush > 0;
 }
 
 const LONGEST_VERSE = 60;

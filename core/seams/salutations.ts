@@ -1,4 +1,4 @@
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { inAnyLanguage } from '../text/language.ts';
 import { widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -10,6 +10,28 @@ const LONGEST = 48;
 const SHORT = 0.7;
 /** How letters begin in languages in which the first sentence may begin with a small letter below. */
 const SALUTATION = new RegExp(`^(?:${inAnyLanguage('salutations')})(?=[\\s,!])[^.?;:]*[,!،]$`, 'iu');
+
+/** How they end: that, a word or two more at most, and no sentence. The name is on the line below. */
+const CLOSING = new RegExp(`^(?:${inAnyLanguage('closings')})(?:[ ,]+[^\\s.?;:,]+){0,2}[,!،]?$`, 'iu');
+/** In characters, of the closing and of the name. */
+const LONGEST_CLOSE = 40;
+
+/** The line with which a letter ends and the name below it are lines of their own, also where the closing would fill its line. */
+export function keepClosings(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  for (let seam = 0; seam < count; seam++) {
+    const [one, name] = [line[seam]!, line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.join || table.chars[one]! > LONGEST_CLOSE) continue;
+    if (table.chars[name]! > LONGEST_CLOSE || !(table.flags[name]! & NAME) || table.flags[name]! & Flag.endsComma)
+      continue;
+    // It begins a paragraph, and nothing but lines as short come below the name.
+    if (seam === 0 || (verdicts.decision[seam - 1]! < Decision.break && blanks[seam - 1] === 0)) continue;
+    if (CLOSING.test(source.slice(table.from[one], table.to[one])))
+      settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
+  }
+}
+
+const NAME = Flag.startsUpper | Flag.startsCaseless;
 
 /** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */
 export function breakAfterSalutations(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {

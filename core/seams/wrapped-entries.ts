@@ -91,17 +91,19 @@ export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdi
   if (table.captions.found || count === 0 || count > MOST_OF_A_SHORT_TEXT) return;
   const { flags, chars, kind } = table;
   const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
+  const widestOfAll = widestOf(table, line);
   const wraps: number[] = [];
   for (let first = 0; first < count;) {
     let last = first;
     while (last < count && blanks[last] === closest && !turn[last]) last++;
     const widest = widestOf(table, line.subarray(first, last + 1));
-    if (last === first + 1 && isRest(table, line[first]!, line[last]!)) wraps.push(first);
+    if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
     for (let seam = first; seam < last; seam++) {
       const [before, next] = [line[seam]!, line[seam + 1]!];
       if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsLower))
         continue;
-      if (!runsOn(table, seams, seam)) continue;
+      // An entry may begin small, as the terms of a glossary do.
+      if (!runsOn(table, seams, seam) || verdicts.entry[seam + 1]) continue;
       if (!isFull(table, seams, seam, widest)) return;
       wraps.push(seam);
     }
@@ -115,11 +117,37 @@ export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdi
   }
 }
 
-/** Of two lines by themselves, a short second one, below a long one that ends in "to" or "the Mrs.", is the rest of it. */
-function isRest({ kind, flags, chars }: LineTable, before: number, next: number): boolean {
+/**
+ * Of two lines by themselves, a short second one, below a long one that ends in "to" or "the Mrs.", is the rest of it; so is the end of a
+ * sentence below the widest line of all, which ends none.
+ */
+function isRest({ kind, flags, chars }: LineTable, before: number, next: number, widest: number): boolean {
   if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsUpper))
     return false;
-  return chars[before]! >= LONG && chars[next]! * 2 <= chars[before]! && (flags[before]! & Flag.endsFunctionWord) !== 0;
+  if (chars[before]! < LONG || flags[next]! & NEVER_A_REST) return false;
+  if (flags[before]! & Flag.endsFunctionWord && chars[next]! * 2 <= chars[before]!) return true;
+  const isCut = chars[before] === widest && !(flags[before]! & (Flag.endsStop | Flag.endsComma | Flag.endsColon));
+  return isCut && (flags[next]! & Flag.endsStop) !== 0 && chars[next]! <= chars[before]! * REST_OF_WIDEST;
+}
+
+const NEVER_A_REST = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote;
+const REST_OF_WIDEST = 0.7;
+
+/** The pages of an entry of an index, up to the end of a line that wants another; and a line that has nothing but pages. */
+const WANTS_PAGES = /[,;]\s+\d{1,4}(?:[–-]\d{1,4})?n?,$/;
+const ONLY_PAGES = /^\d{1,4}(?:[–-]\d{1,4})?n?(?:, \d{1,4}(?:[–-]\d{1,4})?n?)*[.;]?$/;
+
+/** Pages of an entry of an index that did not fit on its line stand on the next, by themselves. */
+export function joinPagesOfEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  for (let seam = 0; seam < count; seam++) {
+    const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (blanks[seam]! > 0 || !isApart(verdicts, seam) || !(table.flags[next]! & Flag.startsDigit)) continue;
+    if (!(table.flags[before]! & Flag.endsComma) || table.chars[next]! > table.chars[before]!) continue;
+    const textOf = (one: number) => source.slice(table.from[one], table.to[one]);
+    if (ONLY_PAGES.test(textOf(next)) && WANTS_PAGES.test(textOf(before)))
+      settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
+  }
 }
 
 /** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */

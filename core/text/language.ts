@@ -10,8 +10,23 @@ export function wordsOf(list = ''): readonly string[] {
 }
 
 /** What the languages say of one thing, as one expression: see LanguageData. */
-export function inAnyLanguage(what: 'salutations' | 'figures' | 'pages' | 'pagesOf'): string {
+export function inAnyLanguage(what: 'salutations' | 'closings' | 'figures' | 'pages' | 'pagesOf'): string {
   return LANGUAGES.flatMap((language: LanguageData) => language[what] ?? []).join('|');
+}
+
+/** What the languages say of one thing about web pages, as one expression: see PageWords. */
+export function onPagesOfAnyLanguage(
+  what: 'counted' | 'offers' | 'calls' | 'filed' | 'elsewhere' | 'more' | 'cookies',
+): string {
+  return LANGUAGES.flatMap(({ page }: LanguageData) => page?.[what] ?? []).join('|');
+}
+
+/** The words that pages in any language have for something: see PageWords. */
+export function pageWords(
+  ...kinds: ('home' | 'contents' | 'skips' | 'buttons' | 'labels' | 'menu' | 'beside' | 'actions' | 'sections')[]
+): ReadonlySet<string> {
+  const lists = LANGUAGES.flatMap(({ page }: LanguageData) => kinds.map((kind) => page?.[kind] ?? ''));
+  return new Set(lists.flatMap((list) => list.trim().split(/\s*[|\n]\s*/)).filter((word) => word !== ''));
 }
 
 const DIVISIONS: ReadonlySet<string> = new Set(LANGUAGES.flatMap(({ divisions }: LanguageData) => wordsOf(divisions)));

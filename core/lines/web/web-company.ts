@@ -1,7 +1,9 @@
+import { onPagesOfAnyLanguage } from '../../text/language.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { dropAsCompany, isProse, labelAt, LONGEST_LABEL, neighbour, nextGroup } from './label-lines.ts';
-import { isPageButton, isPath, leadsElsewhere } from './web-labels.ts';
+import { isPageButton, isPath } from './web-labels.ts';
+import { isAddressField, leadsElsewhere, leadsToMore, offersLetters } from './web-phrases.ts';
 
 /*
  * Lines of a web page that no list of labels knows, told by the labels that they stand among: the other words of a menu, links to other
@@ -13,13 +15,26 @@ const LINK = /^\S+(?:\s+\S+){0,8}(?<![.!?])$/;
 /** "Last updated 4 March 2025" says something of the text. */
 const DATED = /^(?=.*\b(?:19|20)\d\d\b).*\b\d{1,2}\b/;
 
-/** "More on Gardens": what it stands above leads to other pages. */
-const MORE =
-  /^(?:more (?:on|from|in|about|like)|read next|up next|mehr (?:zum|zu|aus|von)|plus sur|más sobre)(?: \S+){1,4}(?<![.!?])$/i;
-
 /** Whether a line behind all prose begins what leads to other pages. */
-export function beginsTail(source: string, { from, to, chars }: LineTable, line: number): boolean {
-  return chars[line]! <= LONGEST_MENU_LINE && MORE.test(source.slice(from[line], to[line]));
+export function beginsTail(source: string, table: LineTable, line: number): boolean {
+  const { from, to, chars } = table;
+  if (chars[line]! > LONGEST_LABEL) return false;
+  return leadsToMore(source.slice(from[line], to[line])) || isAboveLinks(source, table, line);
+}
+
+const FEWEST_BELOW = 2;
+
+/** A word of menus, with nothing but links below it, several of them labels: "Previous", a title, "Next", a title, "Contact us". */
+function isAboveLinks(source: string, table: LineTable, line: number): boolean {
+  if (labelAt(source, table, line) !== 'maybe') return false;
+  let labels = 0;
+  for (let below = line + 1; below < table.index.count; below++) {
+    const { kind, from, to, chars } = table;
+    if (kind[below] === LineKind.blank) continue;
+    if (kind[below] === LineKind.webLabel || labelAt(source, table, below) !== 'no') labels++;
+    else if (chars[below]! > LONGEST_LABEL || !LINK.test(source.slice(from[below], to[below]))) return false;
+  }
+  return labels >= FEWEST_BELOW;
 }
 
 /** What follows the first label behind the last prose: links, and lines about the page. */
@@ -54,7 +69,7 @@ export function dropCompany(source: string, table: LineTable): void {
   }
 }
 
-const COOKIES = /\bcookies?\b.*\b(?:accept|agree|consent|use|akzeptieren|zustimm|verwenden|accepte|utilis|acept|usa)/i;
+const COOKIES = new RegExp(String.raw`\bcookies?\b.*(?:${onPagesOfAnyLanguage('cookies')})`, 'i');
 const ANSWER = /^(?:yes|no|ja|nein|oui|non|sí)$/i;
 const COUNT = /^\d{1,3}(?:,\d{3})?k?$/;
 
@@ -69,6 +84,27 @@ export function dropLinks(source: string, table: LineTable): void {
     const isBeforeStart = isOpen(line + 1) || (flags[line + 1]! & Flag.startsLower) === 0;
     const text = source.slice(table.from[line], table.to[line]);
     if (isPageButton(text) || (isAfterEnd && isBeforeStart && leadsElsewhere(text))) dropAsCompany(table, line);
+  }
+}
+
+const MOST_OF_AN_OFFER = 3;
+const LONGEST_OF_AN_OFFER = 80;
+
+/** "Get our essays by mail" and a line or two more, above the field for an address; whoever pasted the page is asked. */
+export function dropOffers(source: string, table: LineTable): void {
+  const { kind, from, to, chars } = table;
+  const textOf = (line: number) => source.slice(from[line], to[line]);
+  for (let field = 0; field < kind.length; field++) {
+    if (chars[field]! > LONGEST_LABEL || kind[field] === LineKind.blank || !isAddressField(textOf(field))) continue;
+    const lines: number[] = [];
+    let line = neighbour(table, field, -1);
+    while (line >= 0 && isKept(kind[line]!) && chars[line]! <= LONGEST_OF_AN_OFFER && lines.length < MOST_OF_AN_OFFER) {
+      lines.push(line);
+      line = neighbour(table, line, -1);
+    }
+    const first = lines.findLastIndex((one) => offersLetters(textOf(one)));
+    for (const one of lines.slice(0, first + 1)) dropAsCompany(table, one);
+    if (first >= 0 && isKept(kind[field]!)) dropAsCompany(table, field);
   }
 }
 

@@ -8,8 +8,10 @@ import {
   dropListOfLinks,
   dropMenuAtHead,
   dropMenuGroups,
+  dropOffers,
   dropTail,
 } from './web-company.ts';
+import { dropListOfHeadings, dropMenuAboveTitle } from './web-head.ts';
 import { isButtonLabel, isPageButton } from './web-labels.ts';
 
 /*
@@ -28,10 +30,11 @@ export function findWebFurniture(source: string, table: LineTable): void {
   // Whose the rights are stands in books as well, and so does "Contents" above "Index".
   if (!found.isPage) return dropMenus(table, found.menus);
   // A page has a text: what is nothing but labels is a list of them.
-  if (found.labels.length < FEWEST_LABELS || found.lastProse < 0) return;
+  if (found.labels.length < FEWEST_LABELS || !found.hasProse) return;
   for (const line of found.labels) table.kind[line] = LineKind.webLabel;
   dropCompany(source, table);
   dropLinks(source, table);
+  dropOffers(source, table);
   const labels = new Set(found.labels);
   const behind = Array.from({ length: table.index.count - found.lastProse - 1 }, (_, at) => found.lastProse + 1 + at);
   const isTail = (line: number) => labels.has(line) || (isKept(table.kind[line]!) && beginsTail(source, table, line));
@@ -39,6 +42,8 @@ export function findWebFurniture(source: string, table: LineTable): void {
   if (tail !== undefined) dropTail(source, table, tail);
   else dropListOfLinks(source, table, found.lastProse);
   dropMenuGroups(source, table);
+  dropMenuAboveTitle(source, table);
+  dropListOfHeadings(source, table);
 }
 
 /** Different labels that only web pages have; fewer where words of menus stand among them. */
@@ -80,11 +85,20 @@ function countButtonRows(source: string, { kind, from, to, chars }: LineTable): 
 
 const LONGEST_BUTTON = 16;
 
+/** In characters: "That did it. Thank you." A question may as well be a link. */
+const SHORTEST_SENTENCE = 15;
+
+function isSentence(source: string, { chars, flags, to }: LineTable, line: number): boolean {
+  return chars[line]! >= SHORTEST_SENTENCE && (flags[line]! & Flag.endsStop) !== 0 && source[to[line]! - 1] !== '?';
+}
+
 interface Labels {
   readonly labels: readonly number[];
   /** Rows of words of menus that stand beside no other label. */
   readonly menus: readonly (readonly number[])[];
+  /** The last line that holds a paragraph or a sentence, and whether any is as long as prose. */
   readonly lastProse: number;
+  readonly hasProse: boolean;
   /** Whether any label is one that only web pages have. */
   readonly isPage: boolean;
 }
@@ -95,6 +109,7 @@ function findLabels(source: string, table: LineTable): Labels {
   const menus: number[][] = [];
   let maybe: number[] = [];
   let lastProse = -1;
+  let hasProse = false;
   let besideLabel = false;
   let isPage = countButtonRows(source, table) >= FEWEST_BUTTON_ROWS;
   // Words of menus are labels beside others, or where several stand in a row.
@@ -115,10 +130,13 @@ function findLabels(source: string, table: LineTable): Labels {
     endRow(besideLabel || isLabel);
     besideLabel = isLabel;
     if (isLabel) labels.push(line);
-    else if (isProse(table, line)) lastProse = line;
+    else if (isProse(table, line)) {
+      hasProse = true;
+      lastProse = line;
+    } else if (isSentence(source, table, line)) lastProse = line;
   }
   endRow(besideLabel);
-  return { labels, menus, lastProse, isPage };
+  return { labels, menus, lastProse, hasProse, isPage };
 }
 
 const FEWEST_MENU_WORDS = 3;

@@ -10,6 +10,7 @@ export const da = {
   suspenders: 'og eller',
   articles: 'en et',
   salutations: 'kære|hej|goddag|god(?:morgen|aften)',
+  closings: '(?:med )?venlig hilsen|(?:mange|kærlig|bedste) hilsner?|kh|mvh',
   divisions: 'kapitel bilag bog',
   figures: 'Fig(?:ur|\\.)|Tab(?:el|\\.)|Billede|Kort',
   pages: 'side|s\\.',
@@ -18,5 +19,30 @@ export const da = {
   quotes: { double: ['»', '«'], single: ['›', '‹'] },
   hesitation: /(?:\bøh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'forside|hjem',
+    contents: 'indhold|indholdsfortegnelse|på denne side',
+    skips: 'gå til indhold|spring til indhold|hop til indhold',
+    buttons: `
+      del artiklen|kopiér link|udskriv siden|læs mere|fortsæt med at læse|skriv en kommentar|til toppen|læg i kurv|acceptér alle
+      accepter alle|afvis alle|tillad alle|book nu|søg nu|følg os|lyt til artiklen
+    `,
+    labels: `
+      log ind|log ud|opret konto|abonner|bliv abonnent|min konto|mest læste|seneste nyt|seneste indlæg|relaterede artikler|læs også
+      forrige indlæg|næste indlæg|forrige side|næste side|på denne side|vis alle|vis mere|om os|kontakt os|privatlivspolitik
+      cookiepolitik|vilkår og betingelser|alle rettigheder forbeholdes|luk
+    `,
+    menu: 'søg|nyheder|kontakt|hjælp|butik|tilgængelighed|arkiv',
+    beside: 'mere|se også|kommentarer|næste|forrige|indhold|rediger',
+    actions: 'del|gem|print|udskriv|svar|lyt|synes godt om|annonce|følg',
+    sections: 'indland|udland|politik|økonomi|videnskab|sundhed|rejser|bøger|musik|kunst|vejr|kultur|sport',
+    counted: 'min(?:utters)? læsetid|kommentarer|svar',
+    offers: 'din e-mailadresse vil ikke blive publiceret|denne side blev senest ændret',
+    calls: 'din e-mail(?:adresse)?|vis alle(?: \\S+){0,4}|kurv \\(\\d{1,3}\\)',
+    filed: 'udgivet i|kategori(?:er)?',
+    elsewhere: 'læs også|mere om emnet',
+    more: 'læs også|(?:mere (?:om|fra)|andre|seneste|relaterede)(?: \\S+){1,4}|(?:forrige|næste): .{1,60}',
+    cookies: 'accepter|bruger',
+  },
   dictionaries: [],
 } as const satisfies LanguageData;

@@ -11,6 +11,8 @@ export const de = {
   suspenders: 'und oder bzw bis',
   articles: 'der die das dem den des ein eine einen einem einer eines',
   salutations: 'liebe[rs]?|sehr geehrte[rs]?|hallo|guten (?:morgen|tag|abend)|moin',
+  closings:
+    '(?:mit )?(?:\\p{L}+e[nmr]? )*gr(?:ü|u)(?:ß|ss)(?:en?)?|hochachtungsvoll|herzlichst|alles liebe|ihre?|deine?|eure?',
   divisions: 'kapitel teil abschnitt anhang',
   figures: 'Abb(?:ildung|\\.)|Tab(?:elle|\\.)|Karte',
   pages: 'seite|s\\.',
@@ -19,5 +21,36 @@ export const de = {
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:ähm?|öhm?|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'startseite',
+    contents: 'inhalt|inhaltsverzeichnis|auf dieser seite',
+    skips: 'zum inhalt springen|direkt zum inhalt|zur navigation springen|zur suche springen|zum hauptinhalt springen',
+    buttons: `
+      war dieser artikel hilfreich?|war diese seite hilfreich?|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen
+      kommentar schreiben|nach oben|alle akzeptieren|alle ablehnen|mehr erfahren|jetzt spenden|jetzt anmelden|jetzt bewerben
+      jetzt buchen|folgen sie uns|artikel merken|artikel vorlesen|nur notwendige cookies|in den warenkorb|in den einkaufswagen
+      auf den merkzettel
+    `,
+    labels: `
+      meistgelesen|auch interessant|weitere artikel|kunden kauften auch|wird oft zusammen gekauft|das könnte ihnen auch gefallen
+      ähnliche stellen|ähnliche artikel|neueste beiträge|vorheriger beitrag|nächster beitrag|startseite|inhaltsverzeichnis|hauptmenü
+      schnellsuche|anmelden|abmelden|registrieren|abonnieren|drucken|merken|alle anzeigen|verwandte artikel
+      das könnte sie auch interessieren|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite
+      quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen
+      alle rechte vorbehalten|schließen
+    `,
+    menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit',
+    beside: 'mehr|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',
+    actions: 'teilen|antworten|anzeige|gefällt mir',
+    sections: 'politik|wirtschaft|wissen|gesellschaft|reise|bücher|musik|kunst|wetter|meinung|panorama|regional',
+    counted: 'min\\.? lesezeit|kommentare?|antworten',
+    offers:
+      'deine e-mail-adresse wird nicht veröffentlicht|diese seite wurde zuletzt |mit freundlicher unterstützung von',
+    calls: 'ihre e-mail(?:-adresse)?|alle \\S+ anzeigen|lesezeit:? \\d{1,3} min(?:uten)?|warenkorb \\(\\d{1,3}\\)',
+    filed: 'veröffentlicht unter|verschlagwortet mit|kategorien?|schlagwörter',
+    elsewhere: 'lesen sie auch|mehr zum thema',
+    more: 'mehr zum thema|(?:mehr (?:zum|zu|aus|von)|weitere|ähnliche|verwandte|aktuelle|neueste)(?: \\S+){1,4}|das könnte(?: \\S+){1,5}|(?:zurück|weiter): .{1,60}',
+    cookies: 'akzeptieren|zustimm|verwenden',
+  },
   dictionaries: ['dict-de-de/de_DE.trie.gz'],
 } as const satisfies LanguageData;

@@ -10,6 +10,8 @@ export const es = {
   suspenders: 'y o',
   articles: 'el la los las un una unos unas',
   salutations: 'querid[oa]s?|estimad[oa]s?|hola|buen(?:os días|as tardes|as noches)',
+  closings:
+    '(?:un )?(?:cordial(?:es)? |afectuosos? |fuerte )?(?:saludos?|abrazo|abrazos)|atentamente|cordialmente|con (?:cariño|afecto)|suy[oa]',
   divisions: 'capítulo parte sección anexo',
   figures: 'Fig(?:ura|\\.)|Tabla|Mapa',
   pages: 'página|pág\\.',
@@ -17,5 +19,32 @@ export const es = {
   months: 'enero febrero marzo abril mayo junio julio agosto septiembre octubre noviembre diciembre',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
+  page: {
+    home: 'inicio',
+    contents: 'índice|contenido|tabla de contenidos|en esta página',
+    skips: 'ir al contenido|saltar al contenido|ir a la navegación|ir a la búsqueda',
+    buttons: `
+      te ha resultado útil este artículo?|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba|donar ahora
+      haz una donación|más información|aceptar todo|rechazar todo|gestionar opciones|reservar ahora|síguenos|síguenos en
+      añadir al carrito|añadir a la cesta
+    `,
+    labels: `
+      lo más leído|lo más visto|entradas recientes|entrada anterior|entrada siguiente|ofertas similares|iniciar sesión|cerrar sesión
+      registrarse|suscribirse|suscríbete|quiénes somos|imprimir|guardar|ver más|ver todo|artículos relacionados|página siguiente
+      página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies
+      política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
+    `,
+    menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad',
+    beside: 'véase también|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',
+    actions: 'compartir|responder|publicidad|me gusta',
+    sections: 'política|economía|sociedad|ciencia|salud|viajes|libros|cine|música|tiempo|deportes',
+    counted: 'min de lectura|comentarios?|respuestas',
+    offers: 'tu dirección de correo electrónico no será publicada|esta página se editó |funciona con',
+    calls: 'tu (?:correo|e-mail)(?: electrónico)?|ver tod[ao]s(?: \\S+){0,4}|(?:cesta|carrito) \\(\\d{1,3}\\)',
+    filed: 'publicado en|archivado en|categorías?|etiquetas?',
+    elsewhere: 'lee también|te puede interesar',
+    more: '(?:más sobre|otr[ao]s|últim[ao]s|lo más)(?: \\S+){1,4}|te (?:puede|podría)(?: \\S+){1,5}|(?:anterior|siguiente): .{1,60}',
+    cookies: 'acept|usa',
+  },
   dictionaries: ['dict-es-es/Spanish.trie.gz'],
 } as const satisfies LanguageData;

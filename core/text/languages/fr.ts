@@ -11,6 +11,8 @@ export const fr = {
   suspenders: 'et ou',
   articles: 'le la les un une des du',
   salutations: 'ch(?:er|ère|ers|ères)|bonjour|salut|madame|monsieur',
+  closings:
+    '(?:bien )?(?:cordialement|amicalement|respectueusement|sincèrement|affectueusement)|(?:bien )?à (?:vous|toi)|avec (?:mes|toute mon|tous mes) [^\\s,]+|salutations|votre dévouée?|bises',
   divisions: 'chapitre partie annexe livre',
   figures: 'Fig(?:ure|\\.)|Tab(?:leau|\\.)|Carte|Illustration',
   pages: 'page|p\\.',
@@ -20,5 +22,35 @@ export const fr = {
   hesitation: /\b(?:euh+|hm+)\b/gi,
   enclitics: 'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes',
   prefixes: 'ex non quasi vice pseudo',
+  page: {
+    home: 'accueil',
+    contents: 'sommaire|table des matières|sur cette page',
+    skips: 'aller au contenu|aller au menu|aller à la navigation|aller à la recherche',
+    buttons: `
+      cet article vous a-t-il été utile ?|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire
+      haut de page|ajouter au panier|faire un don|tout accepter|tout refuser|gérer mes choix|continuer sans accepter
+      postuler maintenant|réserver maintenant|suivez-nous|écouter cet article
+    `,
+    labels: `
+      les plus lus|articles récents|article précédent|article suivant|offres similaires|recherche rapide|rechercher|se connecter
+      déconnexion|s'inscrire|s'abonner|qui sommes-nous|contactez-nous|imprimer|enregistrer|lire plus|en savoir plus|voir plus
+      articles liés|à lire aussi|sur le même sujet|sujet suivant|sujet précédent|page suivante|page précédente|table des matières
+      sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies
+      gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés
+      fermer
+    `,
+    menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement',
+    beside: 'voir aussi|commentaires|suivant|précédent|sommaire|modifier',
+    actions: "partager|répondre|publicité|j'aime",
+    sections: 'politique|économie|société|sciences|santé|voyage|livres|cinéma|musique|météo',
+    counted: 'min de lecture|commentaires?|réponses?',
+    offers: 'votre adresse e-mail ne sera pas publiée|cette page a été modifiée |propulsé par',
+    calls:
+      'votre (?:e-mail|adresse e-mail)|tous les articles|temps de lecture ?:? \\d{1,3} min(?:utes)?|panier \\(\\d{1,3}\\)',
+    filed: 'publié dans|catégories?|étiquettes?',
+    elsewhere: 'lire aussi|à lire aussi',
+    more: '(?:plus sur|autres|derniers|dernières|articles)(?: \\S+){1,4}|cela pourrait(?: \\S+){1,5}|(?:précédent|suivant) ?: .{1,60}',
+    cookies: 'accepte|utilis',
+  },
   dictionaries: ['dict-fr-fr/fr-fr.trie.gz'],
 } as const satisfies LanguageData;

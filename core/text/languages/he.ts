@@ -9,6 +9,7 @@ export const he = {
   abbreviations: '',
   suspenders: 'או',
   salutations: 'יקרה?|שלום(?: רב)?|לכבוד',
+  closings: 'בברכה|בכבוד רב|שלך|שלכם|בידידות|באהבה',
   divisions: 'פרק חלק נספח ספר',
   figures: 'איור|טבלה|מפה',
   pages: 'עמוד|עמ׳',

@@ -9,6 +9,7 @@ export const hi = {
   abbreviations: 'डॉ श्री',
   suspenders: 'और या',
   salutations: 'प्रिय|आदरणीय|माननीय|नमस्ते|नमस्कार',
+  closings: 'भवदीया?|आपका|आपकी|सादर|शुभकामनाओं सहित',
   divisions: 'अध्याय भाग खंड परिशिष्ट',
   figures: 'चित्र|तालिका|सारणी',
   pages: 'पृष्ठ',

@@ -11,6 +11,7 @@ export const it = {
   suspenders: 'e ed o',
   articles: 'il lo la gli le un uno una del dello della dei degli delle',
   salutations: 'car[oaie]|gentil[ei]|egregi[oa]|spettabile|buon(?:giorno|asera)|ciao',
+  closings: '(?:cordiali|distinti|cari) saluti|cordialmente|con (?:affetto|stima)|un abbraccio|su[oa]|tu[oa]|a presto',
   divisions: 'capitolo parte sezione appendice libro',
   figures: 'Fig(?:ura|\\.)|Tab(?:ella|\\.)|Tavola|Carta',
   pages: 'pagina|pag\\.',
@@ -19,5 +20,33 @@ export const it = {
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   hesitation: /\b(?:ehm+|mh+|hm+)\b/gi,
   closesCompounds: true,
+  page: {
+    home: 'home|pagina iniziale',
+    contents: 'indice|sommario|in questa pagina',
+    skips: 'vai al contenuto|salta al contenuto',
+    buttons: `
+      condividi su|condividi questo articolo|copia link|stampa questa pagina|leggi tutto|continua a leggere|lascia un commento
+      torna su|torna all'inizio|aggiungi al carrello|accetta tutti|rifiuta tutti|accetta tutto|rifiuta tutto|scopri di più|dona ora
+      iscriviti ora|prenota ora|candidati ora|seguici|seguici su|ascolta questo articolo
+    `,
+    labels: `
+      accedi|esci|registrati|iscriviti|abbonati|il mio account|più letti|i più letti|articoli recenti|articoli correlati
+      potrebbe interessarti|potrebbe interessarti anche|ti potrebbe interessare|leggi anche|articolo precedente|articolo successivo
+      pagina successiva|pagina precedente|in questa pagina|mostra tutto|vedi tutti|carica altri|chi siamo|contattaci|privacy policy
+      cookie policy|informativa sulla privacy|impostazioni cookie|termini di servizio|note legali|mappa del sito
+      tutti i diritti riservati|chiudi
+    `,
+    menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio',
+    beside: 'altro|vedi anche|commenti|successivo|precedente|indice|modifica',
+    actions: 'condividi|stampa|salva|rispondi|ascolta|mi piace|pubblicità|segui',
+    sections: 'politica|economia|società|scienze|salute|viaggi|libri|cinema|musica|meteo|cultura|sport|esteri|cronaca',
+    counted: 'min(?:uti)? di lettura|commenti|commento|risposte',
+    offers: 'il tuo indirizzo e-?mail non sarà pubblicato|questa pagina è stata modificata',
+    calls: 'la tua e-?mail|vedi tutti(?: \\S+){0,4}|carrello \\(\\d{1,3}\\)',
+    filed: 'pubblicato in|archiviato in|categori[ae]|etichette',
+    elsewhere: 'leggi anche|approfondisci',
+    more: '(?:altri|ultim[ei]|articoli|più)(?: \\S+){1,4}|(?:potrebbe|ti potrebbe)(?: \\S+){1,5}|(?:precedente|successivo): .{1,60}',
+    cookies: 'accett|utilizz',
+  },
   dictionaries: [],
 } as const satisfies LanguageData;

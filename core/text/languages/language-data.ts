@@ -17,6 +17,8 @@ export interface LanguageData {
   readonly articles?: string;
   /** How a letter begins, before the name: alternatives of a regular expression without case. */
   readonly salutations?: string;
+  /** How a letter ends, on a line above the name: alternatives of a regular expression without case. */
+  readonly closings?: string;
   /** Words before the numbers of the parts of a work: "chapter 4". */
   readonly divisions?: string;
   /** What stands before the number of a picture or table, as it is written there: alternatives of a regular expression. */
@@ -40,9 +42,50 @@ export interface LanguageData {
   readonly closesCompounds?: boolean;
   /** Its characters are as wide as a Chinese sign: wide signs and spaces are its own. */
   readonly wide?: boolean;
+  /** What web pages have around a text. */
+  readonly page?: PageWords;
   /**
    * The dictionaries that its word list is packed from: package and file among those of @cspell, the file as it is there. None
    * where no dictionary of a few hundred thousand forms is to be had; split words are decided by the text's own words then.
    */
   readonly dictionaries: readonly string[];
+}
+
+/**
+ * What templates of web pages put around a text, in small letters: whole lines, or parts of lines between signs, with "|" or a line end
+ * between; the later ones, from `counted` on, are alternatives of a regular expression without case.
+ */
+export interface PageWords {
+  /** What leads to the first page of a site. */
+  readonly home: string;
+  /** What stands above the list of a page's headings. */
+  readonly contents: string;
+  /** What leads past the menu of a site. */
+  readonly skips?: string;
+  /** Labels that no article has for a heading: buttons, and what says that an advert follows. */
+  readonly buttons: string;
+  /** Labels of menus, lists of links and forms. */
+  readonly labels: string;
+  /** Words of a site's menu that may as well be headings of an article. */
+  readonly menu: string;
+  /** Such words that stand beside the title of an article or under its text as well. */
+  readonly beside: string;
+  /** Words on buttons, hardly a heading. */
+  readonly actions: string;
+  /** The parts of a newspaper. */
+  readonly sections?: string;
+  /** What a page counts: "12 comments", "4 min read". */
+  readonly counted: string;
+  /** How lines begin that offer something, or say how the page was made or changed. */
+  readonly offers?: string;
+  /** Lines that call to act, in words that vary: "See all episodes", "Back to search results". */
+  readonly calls?: string;
+  /** What stands before the categories of an article and a colon. */
+  readonly filed: string;
+  /** What stands before a colon and the title of another article. */
+  readonly elsewhere: string;
+  /** Lines above links to other pages: "More on Gardens", "Related objects". */
+  readonly more: string;
+  /** What a line about cookies says besides. */
+  readonly cookies?: string;
 }

@@ -10,6 +10,7 @@ export const nb = {
   suspenders: 'og eller',
   articles: 'en ei et',
   salutations: 'kjære|hei|god(?:morgen|dag|kveld)',
+  closings: '(?:med )?vennlig hilsen|(?:mange|beste|kjærlig) hilsner?|mvh|hilsen',
   divisions: 'kapittel vedlegg bok',
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bilde|Kart',
   pages: 'side|s\\.',
@@ -18,5 +19,30 @@ export const nb = {
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /(?:\beh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'forside|hjem',
+    contents: 'innhold|innholdsfortegnelse|på denne siden',
+    skips: 'gå til innhold|hopp til innhold|hopp til hovedinnhold',
+    buttons: `
+      del artikkelen|kopier lenke|skriv ut siden|les mer|fortsett å lese|legg igjen en kommentar|til toppen|legg i handlekurven
+      godta alle|avvis alle|bestill nå|søk nå|følg oss|lytt til artikkelen
+    `,
+    labels: `
+      logg inn|logg ut|opprett konto|abonner|min konto|mest lest|siste nytt|siste innlegg|relaterte artikler|les også|forrige innlegg
+      neste innlegg|forrige side|neste side|på denne siden|vis alle|vis mer|om oss|kontakt oss|personvern|personvernerklæring
+      informasjonskapsler|vilkår for bruk|alle rettigheter reservert|lukk
+    `,
+    menu: 'meny|søk|nyheter|kontakt|hjelp|butikk|tilgjengelighet|arkiv',
+    beside: 'mer|se også|kommentarer|neste|forrige|innhold|rediger',
+    actions: 'del|lagre|skriv ut|svar|lytt|liker|annonse|følg',
+    sections: 'innenriks|utenriks|politikk|økonomi|vitenskap|helse|reise|bøker|musikk|kunst|vær|kultur|sport',
+    counted: 'min(?:utters)? lesetid|kommentarer|svar',
+    offers: 'din e-postadresse vil ikke bli publisert|siden ble sist redigert',
+    calls: 'din e-post(?:adresse)?|vis alle(?: \\S+){0,4}|handlekurv \\(\\d{1,3}\\)',
+    filed: 'publisert i|kategori(?:er)?',
+    elsewhere: 'les også|mer om saken',
+    more: 'les også|(?:mer (?:om|fra)|andre|siste|relaterte)(?: \\S+){1,4}|(?:forrige|neste): .{1,60}',
+    cookies: 'godta|bruker',
+  },
   dictionaries: [],
 } as const satisfies LanguageData;

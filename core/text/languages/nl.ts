@@ -10,6 +10,7 @@ export const nl = {
   suspenders: 'en of',
   articles: 'de het een',
   salutations: 'beste|geachte|lieve|hallo|hoi|dag|goede(?:morgen|middag|navond)',
+  closings: '(?:met )?(?:vriendelijke|hartelijke) groet(?:en)?|hoogachtend|groetjes|groeten|liefs|uw|je',
   divisions: 'hoofdstuk deel bijlage paragraaf boek',
   figures: 'Fig(?:uur|\\.)|Afb(?:eelding|\\.)|Tabel|Kaart',
   pages: 'pagina|blz\\.|p\\.',
@@ -18,5 +19,35 @@ export const nl = {
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:ehm*|uhm*|hm+)\b/gi,
   closesCompounds: true,
+  page: {
+    home: 'home|voorpagina',
+    contents: 'inhoud|inhoudsopgave|op deze pagina',
+    skips: 'ga naar de inhoud|ga naar inhoud|naar de inhoud|direct naar de inhoud',
+    buttons: `
+      deel dit artikel|kopieer link|print deze pagina|lees verder|lees meer|laat een reactie achter|geef een reactie|terug naar boven
+      in winkelwagen|in winkelmandje|alles accepteren|alles weigeren|meer informatie|doneer nu|meld je aan|boek nu|solliciteer nu
+      volg ons|luister naar dit artikel
+    `,
+    labels: `
+      inloggen|uitloggen|registreren|aanmelden|abonneren|word abonnee|mijn account|meest gelezen|laatste nieuws|recente berichten
+      gerelateerde artikelen|lees ook|misschien ook interessant|vorig bericht|volgend bericht|vorige pagina|volgende pagina
+      op deze pagina|toon alles|bekijk alles|meer laden|over ons|privacybeleid|privacyverklaring|cookiebeleid|cookie-instellingen
+      algemene voorwaarden|disclaimer|sitemap|alle rechten voorbehouden|sluiten
+    `,
+    menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen',
+    beside: 'meer|zie ook|reacties|volgende|vorige|inhoud|bewerken',
+    actions: 'delen|opslaan|printen|afdrukken|reageer|beantwoorden|luister|vind ik leuk|advertentie|volgen',
+    sections: `
+      binnenland|buitenland|politiek|economie|wetenschap|gezondheid|reizen|boeken|muziek|kunst|weer|cultuur|sport|regio
+    `,
+    counted: 'min(?:uten)? leestijd|reacties|reactie|antwoorden',
+    offers: 'je e-mailadres wordt niet gepubliceerd|deze pagina is voor het laatst bewerkt',
+    calls:
+      '(?:je|uw) e-mail(?:adres)?|bekijk alle(?: \\S+){0,4}|leestijd:? \\d{1,3} min(?:uten)?|winkelwagen \\(\\d{1,3}\\)',
+    filed: 'geplaatst in|categorie(?:ën)?|trefwoorden',
+    elsewhere: 'lees ook|meer over dit onderwerp',
+    more: 'lees ook|(?:meer (?:over|uit|van)|andere|laatste|gerelateerde)(?: \\S+){1,4}|(?:dit vind|misschien)(?: \\S+){1,5}|(?:vorige|volgende): .{1,60}',
+    cookies: 'accept|akkoord|gebruik',
+  },
   dictionaries: ['dict-nl-nl/Dutch.trie.gz'],
 } as const satisfies LanguageData;

@@ -9,6 +9,8 @@ export const pl = {
   abbreviations: 'np tzn itd itp tj godz ul prof inż zob',
   suspenders: 'i oraz lub albo a',
   salutations: 'drog(?:i|a|ie|ą)|szanown(?:y|a|i|e)|dzień dobry|cześć|witam|witaj(?:cie)?',
+  closings:
+    'z (?:poważaniem|wyrazami szacunku|pozdrowieniami)|pozdrawiam|serdecznie(?: pozdrawiam)?|serdeczne pozdrowienia',
   divisions: 'rozdział część dodatek księga',
   figures: 'Rys(?:unek|\\.)|Ryc\\.|Tab(?:ela|\\.)|Mapa|Zdjęcie',
   pages: 'strona|str\\.',
@@ -18,5 +20,31 @@ export const pl = {
   quotes: { double: ['„', '”'], single: ['‚', '’'] },
   hesitation: /(?:\by{2,}|\be{3,}|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'strona główna',
+    contents: 'spis treści|na tej stronie',
+    skips: 'przejdź do treści|przejdź do głównej treści',
+    buttons: `
+      udostępnij artykuł|kopiuj link|drukuj stronę|czytaj więcej|czytaj dalej|dodaj komentarz|skomentuj|do góry|dodaj do koszyka
+      akceptuj wszystkie|akceptuję|odrzuć wszystkie|dowiedz się więcej|zarezerwuj teraz|aplikuj teraz|obserwuj nas|wspieraj nas
+    `,
+    labels: `
+      zaloguj się|wyloguj się|zarejestruj się|załóż konto|subskrybuj|prenumerata|moje konto|najczęściej czytane|najnowsze
+      ostatnie wpisy|powiązane artykuły|zobacz także|czytaj także|poprzedni wpis|następny wpis|poprzednia strona|następna strona
+      na tej stronie|pokaż wszystko|pokaż więcej|o nas|napisz do nas|polityka prywatności|polityka cookies|regulamin|mapa strony
+      wszelkie prawa zastrzeżone|zamknij
+    `,
+    menu: 'szukaj|wyszukaj|aktualności|wiadomości|kontakt|pomoc|sklep|dostępność|archiwum',
+    beside: 'więcej|zobacz też|komentarze|następny|poprzedni|edytuj',
+    actions: 'udostępnij|zapisz|drukuj|odpowiedz|posłuchaj|lubię to|reklama|obserwuj',
+    sections: 'kraj|świat|polityka|gospodarka|nauka|zdrowie|podróże|książki|film|muzyka|pogoda|kultura|sport',
+    counted: 'min(?:ut)? czytania|komentarzy|komentarze|komentarz|odpowiedzi',
+    offers: 'twój adres e-?mail nie zostanie opublikowany|tę stronę ostatnio edytowano',
+    calls: 'twój e-?mail|zobacz wszystkie(?: \\S+){0,4}|koszyk \\(\\d{1,3}\\)',
+    filed: 'opublikowano w|kategori[ae]|tagi',
+    elsewhere: 'czytaj także|zobacz także|czytaj też',
+    more: '(?:więcej (?:o|z|na)|inne|ostatnie|powiązane|podobne)(?: \\S+){1,4}|może (?:cię|ci)(?: \\S+){1,5}|(?:poprzedni|następny): .{1,60}',
+    cookies: 'akcept|zgad|używ',
+  },
   dictionaries: [],
 } as const satisfies LanguageData;

@@ -11,6 +11,8 @@ export const pt = {
   suspenders: 'e ou',
   articles: 'o os um uma uns umas',
   salutations: 'prezad[oa]s?|car[oa]s?|querid[oa]s?|olá|bo(?:m dia|a tarde|a noite)|exm[oa]\\.?',
+  closings:
+    '(?:com os (?:meus )?)?(?:melhores |cordiais )?cumprimentos|atenciosamente|cordialmente|um abraço|abraços|seu|sua',
   divisions: 'capítulo parte secção seção anexo livro',
   figures: 'Fig(?:ura|\\.)|Tabela|Quadro|Mapa',
   pages: 'página|pág\\.',
@@ -20,5 +22,35 @@ export const pt = {
   hesitation: /\b(?:hum+|hm+|ahn?)\b/gi,
   enclitics: 'lhe lhes',
   prefixes: 'ex vice',
+  page: {
+    home: 'início|página inicial',
+    contents: 'índice|conteúdo|sumário|nesta página',
+    skips: 'ir para o conteúdo|saltar para o conteúdo|pular para o conteúdo',
+    buttons: `
+      partilhar este artigo|compartilhar este artigo|copiar link|imprimir esta página|ler mais|leia mais|continue lendo|continue a ler
+      deixe um comentário|deixe uma resposta|voltar ao topo|adicionar ao carrinho|aceitar todos|rejeitar todos|aceitar tudo|saiba mais
+      doe agora|inscreva-se|reserve agora|candidate-se|siga-nos|ouvir este artigo
+    `,
+    labels: `
+      entrar|iniciar sessão|sair|registar|cadastre-se|assine|assinar|minha conta|mais lidas|mais lidos|últimas notícias
+      artigos recentes|posts recentes|artigos relacionados|leia também|veja também|você também pode gostar|artigo anterior
+      próximo artigo|página seguinte|próxima página|página anterior|nesta página|ver tudo|ver todos|carregar mais|quem somos|sobre nós
+      fale conosco|política de privacidade|política de cookies|termos de uso|aviso legal|mapa do site|todos os direitos reservados
+      fechar
+    `,
+    menu: 'pesquisar|buscar|busca|notícias|contato|contacto|ajuda|loja|acessibilidade|arquivo|sobre',
+    beside: 'mais|comentários|próximo|anterior|índice|editar',
+    actions: 'partilhar|compartilhar|guardar|salvar|imprimir|responder|ouvir|gosto|curtir|publicidade|anúncio|seguir',
+    sections: `
+      política|economia|sociedade|ciência|saúde|viagem|livros|cinema|música|tempo|cultura|desporto|esportes|mundo|brasil
+    `,
+    counted: 'min(?:utos)? de leitura|comentários?|respostas',
+    offers: 'o seu endereço de e-?mail não será publicado|esta página foi editada',
+    calls: 'o seu e-?mail|ver tod[ao]s(?: \\S+){0,4}|carrinho \\(\\d{1,3}\\)',
+    filed: 'publicado em|arquivado em|categorias?|etiquetas?',
+    elsewhere: 'leia também|veja também',
+    more: 'leia também|(?:mais sobre|outr[ao]s|últim[ao]s|artigos|mais)(?: \\S+){1,4}|você (?:pode|também)(?: \\S+){1,5}|(?:anterior|próximo): .{1,60}',
+    cookies: 'aceit|utiliz',
+  },
   dictionaries: ['dict-pt-pt/dict/Portuguese-European.trie.gz'],
 } as const satisfies LanguageData;

@@ -10,6 +10,7 @@ export const sv = {
   suspenders: 'och eller',
   articles: 'en ett',
   salutations: 'hej|kära|käre|bästa?|god (?:morgon|dag|kväll)',
+  closings: '(?:med )?(?:vänliga?|bästa|hjärtliga) hälsning(?:ar)?|hälsningar|mvh|din|er',
   divisions: 'kapitel bilaga bok',
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bild|Karta',
   pages: 'sida|sid\\.|s\\.',
@@ -18,5 +19,30 @@ export const sv = {
   quotes: { double: ['”', '”'], single: ['’', '’'] },
   hesitation: /(?:\behm*|\böh+|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'hem|startsida',
+    contents: 'innehåll|innehållsförteckning|på denna sida',
+    skips: 'hoppa till innehåll|hoppa till innehållet|gå till innehåll',
+    buttons: `
+      dela artikeln|kopiera länk|skriv ut sidan|läs mer|fortsätt läsa|lämna en kommentar|till toppen|lägg i varukorgen|acceptera alla
+      avvisa alla|godkänn alla|ge en gåva|boka nu|ansök nu|följ oss|lyssna på artikeln
+    `,
+    labels: `
+      logga in|logga ut|registrera|skapa konto|prenumerera|mitt konto|mest läst|senaste nytt|senaste inläggen|relaterade artiklar
+      läs också|föregående inlägg|nästa inlägg|föregående sida|nästa sida|på denna sida|visa alla|visa mer|om oss|kontakta oss
+      integritetspolicy|cookiepolicy|användarvillkor|om cookies|alla rättigheter förbehållna|stäng
+    `,
+    menu: 'meny|sök|nyheter|kontakt|hjälp|butik|tillgänglighet|arkiv',
+    beside: 'mer|se även|kommentarer|nästa|föregående|innehåll|redigera',
+    actions: 'dela|spara|skriv ut|svara|lyssna|gilla|annons|följ',
+    sections: 'inrikes|utrikes|politik|ekonomi|vetenskap|hälsa|resor|böcker|musik|konst|väder|kultur|sport',
+    counted: 'min(?:uters)? läsning|kommentarer|svar',
+    offers: 'din e-postadress kommer inte publiceras|sidan redigerades senast',
+    calls: 'din e-post(?:adress)?|visa alla(?: \\S+){0,4}|varukorg \\(\\d{1,3}\\)',
+    filed: 'publicerat i|kategori(?:er)?|etiketter',
+    elsewhere: 'läs också|läs även|mer om ämnet',
+    more: 'läs också|(?:mer (?:om|från)|andra|senaste|relaterade)(?: \\S+){1,4}|du kanske(?: \\S+){1,5}|(?:föregående|nästa): .{1,60}',
+    cookies: 'godkänn|accepter|använd',
+  },
   dictionaries: ['dict-sv/Swedish.trie.gz'],
 } as const satisfies LanguageData;

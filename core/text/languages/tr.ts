@@ -9,6 +9,7 @@ export const tr = {
   abbreviations: 'vb vs bkz örn sn doç prof cad sok mah',
   suspenders: 've veya ya',
   salutations: 'sayın|sevgili|değerli|merhaba|selam|günaydın|iyi (?:günler|akşamlar)',
+  closings: 'saygıları(?:mla|mızla)|saygılar|sevgiler(?:imle)?|selamlar|hürmetlerimle',
   divisions: 'bölüm kısım ek kitap',
   figures: 'Şek(?:il|\\.)|Tablo|Çizelge|Harita|Resim',
   pages: 'sayfa|s\\.',
