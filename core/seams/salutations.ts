@@ -8,6 +8,8 @@ const CERTAINTY = 0.9;
 const LONGEST = 48;
 /** Of the widest line: a salutation leaves room, whatever comes next. */
 const SHORT = 0.7;
+/** "Liebe Frau Pell," fills a narrow column. */
+const FEW_WORDS = /^\S+(?:\s\S+){1,3}$/;
 /** How letters begin in languages in which the first sentence may begin with a small letter below. */
 const SALUTATION = new RegExp(`^(?:${inAnyLanguage('salutations')})(?=[\\s,!])[^.?;:]*[,!،]$`, 'iu');
 
@@ -39,10 +41,12 @@ export function breakAfterSalutations(source: string, table: LineTable, seams: S
   const widest = widestOf(table, line);
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
-    if (verdicts.decision[seam] !== Decision.join || table.chars[one]! > Math.min(LONGEST, widest * SHORT)) continue;
+    if (verdicts.decision[seam] !== Decision.join || table.chars[one]! > LONGEST) continue;
     // It begins the text or a paragraph.
     if (seam > 0 && verdicts.decision[seam - 1]! < Decision.break) continue;
-    if (SALUTATION.test(source.slice(table.from[one], table.to[one])))
-      settle(verdicts, seam, Decision.break, 'salutation', CERTAINTY);
+    const text = source.slice(table.from[one], table.to[one]);
+    const isByItself = seam === 0 || seams.blanks[seam - 1]! > 0;
+    if (table.chars[one]! > widest * SHORT && !(isByItself && FEW_WORDS.test(text))) continue;
+    if (SALUTATION.test(text)) settle(verdicts, seam, Decision.break, 'salutation', CERTAINTY);
   }
 }

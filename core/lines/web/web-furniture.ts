@@ -85,7 +85,7 @@ function countButtonRows(source: string, { kind, from, to, chars }: LineTable): 
 
 const LONGEST_BUTTON = 16;
 
-/** In characters: "That did it. Thank you." A question may as well be a link. */
+/** In characters: "That did it. Thank you." A question may as well be a link, and what stands right below a label one more of them. */
 const SHORTEST_SENTENCE = 15;
 
 function isSentence(source: string, { chars, flags, to }: LineTable, line: number): boolean {
@@ -127,13 +127,14 @@ function findLabels(source: string, table: LineTable): Labels {
     }
     const isLabel = label !== 'no';
     isPage ||= label === 'sure';
+    const isBelowLabel = besideLabel;
     endRow(besideLabel || isLabel);
     besideLabel = isLabel;
     if (isLabel) labels.push(line);
     else if (isProse(table, line)) {
       hasProse = true;
       lastProse = line;
-    } else if (isSentence(source, table, line)) lastProse = line;
+    } else if (!isBelowLabel && isSentence(source, table, line)) lastProse = line;
   }
   endRow(besideLabel);
   return { labels, menus, lastProse, hasProse, isPage };

@@ -54,7 +54,7 @@ export function readWebLabel(line: string): WebLabel {
   const sure = parts.filter((part) => isSureLabel(part)).length;
   if (sure > 0 && parts.every((part) => RIGHTS.test(part) || COPYRIGHT.test(part))) return 'rights';
   if (leadsFromHome(line, parts) || isMenuRow(line) || isPhraseOfPage(line)) return 'sure';
-  const labels = sure + parts.filter((part) => MENU_WORDS.has(part)).length;
+  const labels = parts.filter((part) => isSureLabel(part) || MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
   return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
