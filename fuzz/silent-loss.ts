@@ -53,6 +53,6 @@ function isProved({ passes }: Piece, gone: string, source: string, heads: Readon
     ((by('sound-cues') || by('caption-repeats')) && /[[(♪*]/.test(gone)) ||
     ((by('time-codes') || by('stray-tags')) && wordsOf(gone.replace(MARKUP, ' ')).length === 0) ||
     (by('time-codes') && /^WEBVTT|^NOTE|^STYLE|^Dialogue:|^\[|<v|align:/m.test(source)) ||
-    (by('reference-marks') && /^(?:\s|<br>)*(?:\[[a-z\d ?]+\])+/.test(gone))
+    (by('reference-marks') && /^(?:\s|<br>)*(?:\[(?:[a-z\d ?]+|\p{L}+ \| [\p{L} ]+)\])+/u.test(gone))
   );
 }

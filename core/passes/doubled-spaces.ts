@@ -32,6 +32,7 @@ export const doubledSpaces = {
       settings: { sentence: 'two' },
     },
     { before: 'T H E  T I D E  turns.', after: 'T H E  T I D E turns.' },
+    { before: 'What is a  neap tide?      [2]', after: 'What is a neap tide?      [2]' },
     {
       before: 'It  turns.  It waits. It falls.',
       after: 'It turns.  It waits. It falls.',
@@ -42,10 +43,10 @@ export const doubledSpaces = {
   find: ({ text }, _context, { sentence }) => {
     if (sentence === 'one') {
       if (!text.includes('  ')) return [];
-      return replaceMatches(text, / {2,}/g, (match) => (isBetweenSpacedLetters(text, match) ? undefined : ' '));
+      return replaceMatches(text, / {2,}/g, (match) => (isMeant(text, match) ? undefined : ' '));
     }
     return replaceMatches(text, SENTENCE_GAP, (match) => {
-      if (isBetweenSpacedLetters(text, match)) return undefined;
+      if (isMeant(text, match)) return undefined;
       const [spaces, word, gap] = match;
       const isInside = gap === undefined || (word !== undefined && (isAbbreviation(word) || /^\p{Lu}$/u.test(word)));
       if (isInside) return ' ';
@@ -53,6 +54,19 @@ export const doubledSpaces = {
     });
   },
 } as const satisfies InlinePass;
+
+function isMeant(text: string, match: RegExpExecArray): boolean {
+  return isBetweenSpacedLetters(text, match) || isBeforeWorth(text, match);
+}
+
+const WORTH = /^\[\d{1,3}(?: \p{L}+)?\]\s*$/u;
+const LONGEST_WORTH = 24;
+
+/** What a question of an examination is worth stands far to the right of its end: "    [4]". Near it, it would be the mark of a note. */
+function isBeforeWorth(text: string, { 0: spaces, index }: RegExpExecArray): boolean {
+  const from = index + spaces.length;
+  return spaces.length > 2 && text.length - from <= LONGEST_WORTH && WORTH.test(text.slice(from));
+}
 
 /** "A R T I C L E  I N F O": between letters that are spaced out the wider gap parts the words. */
 function isBetweenSpacedLetters(text: string, { 0: spaces, index }: RegExpExecArray): boolean {

@@ -153,7 +153,7 @@ export function decideSeams(
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
   breakAtBlockTags(source, table, seams, verdicts);
-  keepLaidOutLines(table, seams, verdicts);
+  keepLaidOutLines(source, table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
   breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);

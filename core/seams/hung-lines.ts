@@ -24,14 +24,45 @@ export function joinHungLines(source: string, table: LineTable, seams: SeamTable
   for (const [first, last] of groupsOf(seams)) {
     let widest: number | undefined;
     for (let seam = first; seam < last; seam++) {
-      if (verdicts.decision[seam] === Decision.join || !mayGoOn(table, line[seam]!, line[seam + 1]!)) continue;
+      if (verdicts.decision[seam] === Decision.join) continue;
+      if (standsUnderQuoted(table, line[seam]!, line[seam + 1]!))
+        settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
+      if (!mayGoOn(table, line[seam]!, line[seam + 1]!)) continue;
       widest ??= widestOf(table, line.subarray(first, last + 1));
       if (standsUnderWords(source, table, line[seam]!, line[seam + 1]!))
         settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY);
       else if (isLeftOver(table, line[seam]!, line[seam + 1]!, widest))
         settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
     }
+    if (areTurnedVerses(table, line.subarray(first, last + 1))) keepVerses(table, seams, first, last, verdicts);
   }
+}
+
+const FEWEST_VERSES = 3;
+
+/** Lines that begin with capitals at the left, some of which go on in small letters, set in. */
+function areTurnedVerses({ flags, indent }: LineTable, lines: Uint32Array): boolean {
+  const head = indent[lines[0]!]!;
+  const verses = lines.filter((line) => indent[line] === head);
+  const rests = lines.filter((line) => indent[line] !== head);
+  return (
+    verses.length >= FEWEST_VERSES &&
+    rests.length > 0 &&
+    verses.every((line) => (flags[line]! & Flag.startsUpper) !== 0) &&
+    rests.every((line) => indent[line]! >= head + LEAST_STEP && (flags[line]! & Flag.startsLower) !== 0)
+  );
+}
+
+function keepVerses({ indent }: LineTable, { line }: SeamTable, first: number, last: number, verdicts: Verdicts): void {
+  for (let seam = first; seam < last; seam++)
+    if (verdicts.decision[seam] === Decision.join && indent[line[seam + 1]!] === indent[line[first]!])
+      settle(verdicts, seam, Decision.break, 'verse', CERTAINTY_OF_VERSE);
+}
+
+/** A quotation that is set in goes on under its first word, not under its mark. */
+function standsUnderQuoted({ flags, indent }: LineTable, before: number, after: number): boolean {
+  if (indent[after]! - indent[before]! !== 1 || indent[before]! < LEAST_STEP || flags[before]! & ENDS) return false;
+  return (flags[before]! & Flag.startsQuote) !== 0 && (flags[after]! & Flag.startsLower) !== 0;
 }
 
 function mayGoOn({ flags, indent }: LineTable, before: number, after: number): boolean {

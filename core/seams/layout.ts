@@ -1,15 +1,19 @@
+import { goesOnInRow } from '../lines/laid-out/table-lines.ts';
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.93;
+const CERTAINTY_OF_REST = 0.86;
 
 /**
  * Settles the seams of lines that stay lines: rows of a table, code and entries of a table of contents are kept as lines of one
  * block, and stand apart from what is not of their kind; so do section breaks, and lone heads that a person kept.
  */
-export function keepLaidOutLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function keepLaidOutLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  /** Whether the line above is the rest of a row. */
+  let isRest = false;
   for (let seam = 0; seam < seams.count; seam++) {
     const line = seams.line[seam]!;
     const next = seams.line[seam + 1]!;
@@ -18,6 +22,17 @@ export function keepLaidOutLines(table: LineTable, seams: SeamTable, verdicts: V
     const after = table.kind[next]!;
     if (after === LineKind.contents && goesOnInContents(table, seams, seam)) {
       settle(verdicts, seam, Decision.join, 'layout', CERTAINTY);
+      continue;
+    }
+    if (seams.blanks[seam] === 0 && goesOnInRow(source, table, line, next)) {
+      settle(verdicts, seam, Decision.join, 'layout', CERTAINTY_OF_REST);
+      isRest = true;
+      continue;
+    }
+    const isBelowRest = isRest && after === LineKind.tableRow && seams.blanks[seam] === 0;
+    isRest = false;
+    if (isBelowRest) {
+      settle(verdicts, seam, Decision.keep, 'layout', CERTAINTY);
       continue;
     }
     const isInside = before === after && isLaidOut(before) && seams.blanks[seam] === 0;

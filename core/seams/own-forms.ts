@@ -36,6 +36,9 @@ const DIRECTION = /^(?:\[\p{Lu}[^[\]]*\]|\(\p{Lu}[^()]*\))$/u;
 const FIRST_ITEM = /^\(?(?:i|a|1)[.)]\s+\S/;
 /** "Present: I. Pell, E. Trask", below a line of the same form. */
 const FIELD = /^\p{Lu}[\p{L}\p{M}’'-]{1,20}(?: \p{L}+)?: \S/u;
+/** What a question is worth, far to the right of its end: "    [4]". */
+const WORTH = /[ \t]{3,}(?:\[\d{1,3}(?: \p{L}+)?\]|\(\d{1,3}(?: \p{L}+)?\))$/u;
+const LONGEST_WORTH = 24;
 const INSIDE = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
 
 /** Breaks before such lines, and behind those that are nothing but addresses or facts. Linear in the length of the source. */
@@ -47,8 +50,14 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
     return source.slice(from, Math.min(table.to[line[place]!]!, from + length));
   };
   const hasFacts = / [|·] |@|:\/\//.test(source);
+  const hasWorth = /[ \t]{3}[[(]\d{1,3}(?: \p{L}+)?[\])][ \t]*$/mu.test(source);
+  const endsInWorth = (place: number) => {
+    const to = table.to[line[place]!]!;
+    return WORTH.test(source.slice(Math.max(table.from[line[place]!]!, to - LONGEST_WORTH), to));
+  };
   const beginsAnew = (seam: number) => {
     const before = table.flags[line[seam]!]!;
+    if (hasWorth && endsInWorth(seam)) return true;
     if (isCue(table, seams, seam) || areFields(seam) || areItems(seam)) return true;
     if (hasFacts && !(before & INSIDE)) {
       const both = [textOf(seam), textOf(seam + 1)];

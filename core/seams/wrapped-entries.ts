@@ -181,7 +181,7 @@ function wrapsIn(
       (seam) => !(table.flags[seams.line[seam + 1]!]! & Flag.startsMarker),
     );
     // "2.0.3 (4 May)" heads the items below it.
-    if (others.some((seam) => (table.flags[seams.line[seam + 1]!]! & Flag.startsDigit) !== 0)) return [];
+    if (others.some((seam) => isHeadOfItems(table, seams.line[seam]!, seams.line[seam + 1]!))) return [];
     return widest >= NARROWEST_OF_MARKED && others.every((seam) => isFull(table, seams, seam, widest)) ? others : [];
   }
   const small = Array.from({ length: last - first }, (_, at) => first + at).filter(
@@ -191,6 +191,11 @@ function wrapsIn(
   const isProse = lines.every((line) => table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading);
   const entries = lines.length - small.length;
   return widest >= NARROWEST && isProse && entries >= FEWEST ? small : [];
+}
+
+/** Below "in" a figure is no head. */
+function isHeadOfItems({ flags }: LineTable, before: number, line: number): boolean {
+  return (flags[line]! & Flag.startsDigit) !== 0 && !(flags[before]! & Flag.endsFunctionWord);
 }
 
 /** What stands in brackets, as the direction of a play, begins in small letters anywhere. */

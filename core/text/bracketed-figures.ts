@@ -23,6 +23,7 @@ export function readBracketedFigures(source: string): BracketedFigures {
   let count = 0;
   let back = 0;
   let letters = 0;
+  let far = 0;
   let hasNought = false;
   let isAssigned = false;
   const apart: number[] = [];
@@ -31,6 +32,7 @@ export function readBracketedFigures(source: string): BracketedFigures {
     if (!GLUES.test(source[index - 1]!)) {
       if (/\d/.test(place!) && /[^\n][ \t]$/.test(source.slice(Math.max(0, index - 2), index)))
         apart.push(Number(place));
+      if (/[ \t]{3}$/.test(source.slice(Math.max(0, index - 3), index))) far++;
       continue;
     }
     hasNought ||= place === '0';
@@ -44,7 +46,8 @@ export function readBracketedFigures(source: string): BracketedFigures {
   const comeAgain = count >= FEWEST && back >= (count - 1) * SHARE_OF_STEPS_BACK;
   return {
     areIndices: hasNought || (isAssigned && count + letters > 1) || comeAgain,
-    countOn: countOn(apart),
+    // In a column at the right they tell what a question is worth.
+    countOn: far > 0 && far * 2 >= apart.length ? false : countOn(apart),
   };
 }
 

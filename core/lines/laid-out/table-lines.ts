@@ -93,6 +93,12 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
   }
   for (const { line, edge } of figures) if (edges.has(edge)) kind[line] = LineKind.tableRow;
   for (const line of candidates.toReversed()) if (kind[line + 1] === LineKind.tableRow) kind[line] = LineKind.tableRow;
+  for (let line = 1; line + 1 < count; line++) {
+    if (!goesOnInRow(source, table, line - 1, line) || kind[line + 1] !== LineKind.prose) continue;
+    const above = readRow(source, table, line - 1, NARROW_SPACES);
+    const below = wide.isIn(table, line + 1) ? readRow(source, table, line + 1) : undefined;
+    if (above && below && hasSameColumns(above, below)) kind[line + 1] = LineKind.tableRow;
+  }
   const isBetweenRows = (line: number) => kind[line - 1] === LineKind.tableRow && kind[line + 1] === LineKind.tableRow;
   for (let line = 1; line + 1 < count; line++)
     if (isBetweenRows(line) && (kind[line] === LineKind.rule || goesOnInCell(source, table, line)))
@@ -108,7 +114,8 @@ function isHeadOfRows({ kind, indent }: LineTable, line: number, { widest }: Row
 /** A line between two rows that begins where a cell of the row above it does goes on in that cell. */
 function goesOnInCell(source: string, table: LineTable, line: number): boolean {
   const { kind, indent } = table;
-  if (kind[line] !== LineKind.prose || indent[line]! < WIDE_SPACES) return false;
+  if (kind[line] !== LineKind.prose || indent[line]! < WIDE_SPACES || goesOnInRow(source, table, line - 1, line))
+    return false;
   return readRow(source, table, line - 1, NARROW_SPACES)?.starts.includes(indent[line]!) ?? false;
 }
 
@@ -156,10 +163,22 @@ function hasSameColumns(a: Row, b: Row): boolean {
   return a.starts.every((start) => b.starts.includes(start)) || b.starts.every((start) => a.starts.includes(start));
 }
 
+/** Whether a line goes on with what the second cell of the row before it says. */
+export function goesOnInRow(source: string, table: LineTable, row: number, line: number): boolean {
+  if (table.kind[row] !== LineKind.tableRow || table.kind[line] !== LineKind.prose) return false;
+  const read = readRow(source, table, row, NARROW_SPACES);
+  return read !== undefined && isRestOfTerm(table, line, read);
+}
+
 /** A line beside two rows that begins where their second cells do is the rest of an entry: they are entries too. */
 function isBesideRest({ kind, indent }: LineTable, rows: readonly Row[]): boolean {
   const isRest = (line: number, column: number) => kind[line] === LineKind.prose && indent[line] === column;
   return isRest(rows[0]!.line - 1, rows[0]!.starts[0]!) || isRest(rows.at(-1)!.line + 1, rows.at(-1)!.starts[0]!);
+}
+
+/** A term and what it means: that goes on in small letters where it began. */
+function isRestOfTerm({ indent, flags }: LineTable, line: number, { starts }: Row): boolean {
+  return starts.length === 1 && indent[line] === starts[0] && (flags[line]! & Flag.startsLower) !== 0;
 }
 
 /** The head of a case at law has its parties before a rail of brackets: ")   No. 12" has an empty cell before it. */
