@@ -1,7 +1,7 @@
 import { SOUND_NAMES, SOUND_WORDS } from '../lines/captions/sound-words.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Sign } from '../text/signs.ts';
-import { replaceMatches, type LinePass } from './pass.ts';
+import { replaceMatches, type LinePass, type Replacement } from './pass.ts';
 
 /** Sounds in square brackets or between stars are small or all in capitals: "[Lorna]" is a name. */
 const SOUNDS = new RegExp(
@@ -47,12 +47,24 @@ export const soundCues = {
       settings: { where: 'everywhere' },
     },
   ],
-  reasons: { unique: 'its words stand nowhere else in the text' },
+  reasons: { unique: 'its words stand nowhere else in the text', name: 'it may be the name of who speaks' },
   kinds: [LineKind.soundCue],
   lineOptions: () => ({ soundCues: true }),
   signs: Sign.squareBracket | Sign.roundBracket | Sign.picture,
   find: ({ text }, { captions, onlySounds }, { where }) => {
-    if (captions) return onlySounds ? [] : replaceMatches(text, SOUNDS, () => '');
+    if (captions) return onlySounds ? [] : replaceMatches(text, SOUNDS, (match) => soundAt(text, match));
     return where === 'everywhere' ? replaceMatches(text, SURE_SOUNDS, () => '') : [];
   },
 } as const satisfies LinePass;
+
+const CAPITALS = /^\[\p{Lu}/u;
+const KNOWN = new RegExp(SOUND_NAMES, 'i');
+
+/** "[IDA]: And nobody heard it?" has a name; "[IDA] And nobody heard it?" may have one. */
+function soundAt(text: string, { 0: found, index }: RegExpExecArray): Replacement | undefined {
+  if (!CAPITALS.test(found.trimStart())) return '';
+  const behind = text.slice(index + found.length, index + found.length + 2);
+  if (behind.startsWith(':')) return undefined;
+  const leads = (index === 0 || text[index - 1] === '\n') && /^ \p{Lu}/u.test(behind);
+  return leads && !KNOWN.test(found) ? { insert: '', certainty: 0.7, why: 'name' } : '';
+}

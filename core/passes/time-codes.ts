@@ -1,6 +1,7 @@
 import { CAPTION_TAG } from '../lines/captions/caption-tags.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { findClockTimes } from '../lines/captions/clock.ts';
+import { isBehindName } from '../lines/captions/time-spots.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { replaceMatches, withoutOverlaps, type LinePass } from './pass.ts';
 
@@ -13,7 +14,9 @@ const BARS = /\s?\|\s?/g;
 function timesIn(text: string, brackets: string): LocalEdit[] {
   if (brackets === '') return [];
   return findClockTimes(text)
-    .filter(({ bracket }) => bracket !== '' && brackets.includes(bracket))
+    .filter(({ bracket, from, to }) =>
+      bracket === '' ? brackets.includes(':') && isBehindName(text, { from, to }, true) : brackets.includes(bracket),
+    )
     .map(({ from, to }) =>
       /\s/.test(text[from - 1] ?? '') ? { from: from - 1, to, insert: '' } : { from, to, insert: '' },
     );

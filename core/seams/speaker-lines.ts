@@ -9,13 +9,17 @@ const CERTAINTY = 0.92;
 const FEWEST = 2;
 const LONGEST_LABEL = 30;
 
+/** In capitals, "ENOCH: ", or as any line begins: "Enoch: ", "old_enoch: ". */
+const MAY_NAME = Flag.startsSpeaker | Flag.startsUpper | Flag.startsLower | Flag.startsAddress;
+const HANDLE = /^([\p{Ll}\p{N}][\p{L}\p{N}_.-]{1,24}): +\S/u;
+
 /** In an interview or a play a line that begins with the name of one who speaks again and again is another turn. */
 export function breakBeforeSpeakers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  if (table.captions.found) return;
   const lines = new Map<string, number[]>();
   for (const [place, line] of seams.line.entries()) {
-    if (!(table.flags[line]! & Flag.startsSpeaker)) continue;
-    const name = readSpeaker(source.slice(table.from[line], table.from[line]! + LONGEST_LABEL))?.name;
+    if (!(table.flags[line]! & MAY_NAME)) continue;
+    const start = source.slice(table.from[line], table.from[line]! + LONGEST_LABEL);
+    const name = start.includes(':') ? (readSpeaker(start)?.name ?? HANDLE.exec(start)?.[1]) : undefined;
     if (!name) continue;
     const places = lines.get(name);
     if (places) places.push(place);

@@ -23,7 +23,7 @@ export interface Captions {
   readonly tailFrom: Uint32Array;
   /** By line: see Turn. */
   readonly turn: Uint8Array;
-  /** The opening brackets that times stand in which are codes among words too; "" where none are. */
+  /** The opening brackets that times stand in which are codes among words too, and ":" for those between a name and a colon; "" where none are. */
   readonly brackets: string;
   /** There are more than sounds. */
   readonly hasSpeech: boolean;
@@ -72,7 +72,9 @@ export function readCaptions(source: string, index: LineIndex, kind: Uint8Array,
         .filter(({ odds }) => odds < SURELY_CODE)
         .flatMap((group) => group.spots.map(({ line }) => line));
       dropCueNames(source, index, kind, spots);
-      out.brackets = [...new Set(spots.map(({ bracket }) => bracket))].join('');
+      out.brackets = [
+        ...new Set(spots.map(({ bracket, place }) => (place === 'label' ? bracket || ':' : bracket))),
+      ].join('');
     });
   leaveOutTags(source, index, kind, out);
   out.turn = findTurns(source, index, kind, out.leadTo, codes);

@@ -25,7 +25,7 @@ const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '<': '>'
 /** Where a page had the time above the words and the copy has nothing between them: "0:03and you can". */
 const GLUED = String.raw`(?<=^[ \t]*(?:\d{1,2}:)?[0-5]?\d:[0-5]\d)(?=\p{L})`;
 /** An apostrophe between it and a letter makes it the inside of a word: "mained'0:04", "the 0:04's". */
-const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?![\d:]))?(?:${GLUED}|(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d))`;
+const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?!\d|:\d))?(?:${GLUED}|(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d))`;
 const BETWEEN = String.raw`[ \t]*-{1,2}>[ \t]*|[ \t]*[-–—,][ \t]*|[ \t]+(?:to[ \t]+)?`;
 const SETTINGS = String.raw`(?:[ \t]+(?:align|position|line|size|vertical|region):\S+|[ \t]+[XY][12]:\d+)*`;
 /** A time of the day says so. */

@@ -1,3 +1,4 @@
+import { firstWhere } from '../../text/first-where.ts';
 import type { TimeSpot } from './time-spots.ts';
 
 /**
@@ -34,7 +35,35 @@ export function judgeTimes(source: string, spots: readonly TimeSpot[]): TimeGrou
     if (group) group.push(spot);
     else groups.set(key, [spot]);
   }
-  return [...groups].map(([key, members]) => ({ key, spots: members, odds: oddsOf(source, members) }));
+  return adoptStrays([...groups].map(([key, members]) => ({ key, spots: members, odds: oddsOf(source, members) })));
+}
+
+/** Of the group that others may belong to. */
+const FEWEST_OF_CODES = 3;
+const SURE_CODES = 4;
+
+/**
+ * A time or two that stand elsewhere in their lines than all others, since those were wrapped, are what these are if they are written
+ * alike and each falls between its neighbours.
+ */
+function adoptStrays(groups: TimeGroup[]): TimeGroup[] {
+  const codes = groups
+    .filter(({ odds, spots }) => odds >= SURE_CODES && spots.length >= FEWEST_OF_CODES && !spots[0]!.isSure)
+    .sort((a, b) => b.spots.length - a.spots.length)[0];
+  if (!codes) return groups;
+  return groups.map((group) => {
+    const isStray = group.odds < codes.odds && group.spots.length * 2 <= codes.spots.length;
+    if (!isStray || !group.spots.every((spot) => fitsIn(codes.spots, spot))) return group;
+    return { ...group, odds: codes.odds };
+  });
+}
+
+function fitsIn(codes: readonly TimeSpot[], { from, start, place, bracket, isExact, hasHours }: TimeSpot): boolean {
+  const like = codes[0]!;
+  if (bracket !== like.bracket || isExact !== like.isExact || hasHours !== like.hasHours) return false;
+  if (place === 'among' && bracket === '') return false;
+  const next = firstWhere(codes.length, (at) => codes[at]!.from > from);
+  return (codes[next - 1]?.start ?? -1) < start && start < (codes[next]?.start ?? Infinity);
 }
 
 /** In brackets times look alike wherever they stand; without, the place tells them apart. */
@@ -42,7 +71,7 @@ function keyOf({ isSure, bracket, place, hasHours, isExact }: TimeSpot): string 
   if (isSure) return 'sure';
   return bracket === ''
     ? `${place}${hasHours ? ':' : ''}${isExact ? '.' : ''}`
-    : `${bracket}${place === 'name' ? place : ''}`;
+    : `${bracket}${place === 'name' || place === 'label' ? place : ''}`;
 }
 
 function oddsOf(source: string, spots: readonly TimeSpot[]): number {
@@ -86,7 +115,7 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
 }
 
 const BRACKET_ODDS = { '': 0, '[': 1.5, '(': 0.5, '<': 1.5, '{': 1 } as const;
-const PLACE_ODDS: Partial<Record<TimeSpot['place'], number>> = { name: 1.5, alone: 0.5, behind: -0.5 };
+const PLACE_ODDS: Partial<Record<TimeSpot['place'], number>> = { name: 1.5, label: 1.5, alone: 0.5, behind: -0.5 };
 
 /** By the characters between two times and the time between them, where any passes. */
 function speedOdds(spots: readonly TimeSpot[], steps: readonly number[]): number {

@@ -10,8 +10,11 @@ import {
   type ClockTime,
 } from './clock.ts';
 
-/** Where in its line a time stands: alone, before the words, behind them, among them, or beside the name of who speaks. */
-export type Place = 'alone' | 'before' | 'behind' | 'among' | 'name';
+/**
+ * Where in its line a time stands: alone, before the words, behind them, among them, beside the name of who speaks with the words below,
+ * or between that name and a colon with the words behind.
+ */
+export type Place = 'alone' | 'before' | 'behind' | 'among' | 'name' | 'label';
 
 /** A time of the text. Offsets are those of the source, times ms. */
 export interface TimeSpot {
@@ -44,7 +47,36 @@ export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array
     done = line;
     addSpots(source, index, kind, line, spots);
   }
-  return spots;
+  return placeByHandles(source, index, kind, spots);
+}
+
+/** A name in small letters or with figures, as people have on the web. */
+const HANDLE = /^@?[\p{L}\p{N}][\p{L}\p{N}_.-]{1,24}:?$/u;
+const FEWEST_TURNS = 3;
+
+/** Times beside one word that comes again and again, or between it and a colon, stand beside the name of who speaks. */
+function placeByHandles(source: string, index: LineIndex, kind: Uint8Array, spots: readonly TimeSpot[]): TimeSpot[] {
+  const found = spots.map((spot, at): { readonly handle: string; readonly place: Place } | undefined => {
+    const { line, from, to, place, isSure } = spot;
+    if (isSure || place === 'alone' || place === 'name' || place === 'label') return undefined;
+    if (spots[at - 1]?.line === line || spots[at + 1]?.line === line) return undefined;
+    const before = source.slice(index.from[line], from).trim();
+    const behind = source.slice(to, index.to[line]).trim();
+    if (before !== '' && HANDLE.test(before) && /^: ?\S/.test(behind)) return { handle: before, place: 'label' };
+    const handle = before + behind;
+    if ((before !== '' && behind !== '') || !HANDLE.test(handle)) return undefined;
+    return wordsFollow(source, index, kind, line) ? { handle, place: 'name' } : undefined;
+  });
+  const turns = new Map<string, number>();
+  let all = 0;
+  for (const one of found) {
+    if (!one) continue;
+    turns.set(one.handle, (turns.get(one.handle) ?? 0) + 1);
+    all++;
+  }
+  // Each comes twice, on the average.
+  if (all < FEWEST_TURNS || all < turns.size * 2 - 1) return [...spots];
+  return spots.map((spot, at) => (found[at] ? { ...spot, place: found[at].place } : spot));
 }
 
 const LONGEST_NAME = 40;
@@ -99,6 +131,7 @@ function placed(
     rest.length <= LONGEST_NAME &&
     NAME.test(rest.replace(/^\[(.*)\](:?)$/, '$1$2')) &&
     wordsFollow(source, index, kind, line);
+  const isLabel = !isAlone && times.length === 1 && isBehindName(text, times[0]!);
   const isParted = (from: number, to?: number) => text.slice(from, to).trim() === '';
   let before = 0;
   while (before < times.length && isParted(times[before - 1]?.to ?? 0, times[before]!.from)) before++;
@@ -118,13 +151,22 @@ function placed(
       ? 'alone'
       : isName
         ? 'name'
-        : at < before && (hasArrow || mayLead(text, to, bracket))
-          ? 'before'
-          : at >= behind
-            ? 'behind'
-            : 'among',
+        : isLabel
+          ? 'label'
+          : at < before && (hasArrow || mayLead(text, to, bracket))
+            ? 'before'
+            : at >= behind
+              ? 'behind'
+              : 'among',
     isSure: hasArrow && (isExact || at < before),
   }));
+}
+
+/** "Ida 0:07: So you came": the name before it, or what may be a handle, and a colon and words behind. */
+export function isBehindName(text: string, { from, to }: Pick<ClockTime, 'from' | 'to'>, mayBeHandle = false): boolean {
+  const name = text.slice(0, from).trim();
+  const isName = name.length <= LONGEST_NAME && (NAME.test(name) || (mayBeHandle && HANDLE.test(name)));
+  return isName && /^[ \t]?:[ \t]+\S/.test(text.slice(to, to + 4));
 }
 
 /** What stands behind a time that leads: words, after a space where no bracket closes it; a column sign makes it a cell. */

@@ -72,13 +72,13 @@ export function findTurns(
       continue;
     }
     const heads = spots.filter(({ place }) => place !== 'behind' && place !== 'among');
-    const isName = spots[0]!.place === 'name';
+    const isName = spots[0]!.place === 'name' || spots[0]!.place === 'label';
     if (!isName && (spots[0]!.isSure || !(areMessages(source, heads) || headParagraphs(source, heads, spots.length))))
       continue;
     for (const { line, place } of heads) {
       const first = isName || place === 'before' ? line : nextKept(kind, line);
       if (first === undefined) continue;
-      const isNameAlone = isName && !/:\s*$/.test(source.slice(index.from[line], index.to[line]));
+      const isNameAlone = place === 'name' && !/:\s*$/.test(source.slice(index.from[line], index.to[line]));
       turn[first] = isNameAlone ? Turn.name : Turn.begins;
     }
   }
@@ -97,7 +97,7 @@ function mayBegin(source: string, index: LineIndex, line: number, leadTo: Uint32
  */
 function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
   const lines = spots.filter(({ place }) => place === 'before');
-  if (lines.length < FEWEST_SONG_LINES) return false;
+  if (lines.length < FEWEST_SONG_LINES || areMessages(source, lines)) return false;
   if (
     !spots.every(
       ({ bracket, isExact, place }) => bracket === '[' && isExact && (place === 'before' || place === 'alone'),
@@ -109,7 +109,7 @@ function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
 }
 
 /** A name in front of what somebody wrote, behind the time. */
-const CALLED = /^[\s–-]*\p{L}[^:\n]{0,30}:\s/u;
+const CALLED = /^[\s–-]*\[?\p{L}[^:\n]{0,30}:\s/u;
 
 /** What people wrote to one another: a time and a name, with capitals or without, before the words of nearly each. */
 function areMessages(source: string, heads: TimeGroup['spots']): boolean {
