@@ -76,6 +76,8 @@ export interface LineTable {
   readonly shaped?: ReadonlyMap<number, ShapedLine>;
   /** Lines that begin a page, as the numbers of its lines tell. */
   readonly pageStarts: ReadonlySet<number>;
+  /** Lines that begin the items of a list, as others like them tell. */
+  readonly series: Set<number>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

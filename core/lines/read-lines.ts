@@ -20,6 +20,7 @@ import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSp
 import { findQuotes } from './quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { workOf } from './pass-fault.ts';
+import { markSeries } from './laid-out/series.ts';
 import { findTables } from './laid-out/table-lines.ts';
 import { findWebFurniture } from './web/web-furniture.ts';
 import { Flag, type LineTable } from './line-table.ts';
@@ -73,6 +74,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     tailFrom,
     removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
+    series: new Set<number>(),
     pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
     keepsMarks: quotes?.keepsMarks ?? false,
@@ -84,6 +86,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     settleRemovals(source, table);
     return table;
   }
+  for (const line of markSeries(source, table)) table.series.add(line);
   const { furniture, webLabels, footnotes } = options;
   if (furniture)
     workOf('page-furniture', () => {

@@ -73,13 +73,15 @@ function mayGoOn({ flags, indent }: LineTable, before: number, after: number): b
 /** The line after begins in the column in which the words of an item begin. */
 function standsUnderWords(
   source: string,
-  { from, to, flags, indent }: LineTable,
+  { from, to, flags, indent, firstChars }: LineTable,
   before: number,
   after: number,
 ): boolean {
   const start = from[before]!;
   const isMarked = (flags[before]! & Flag.startsMarker) !== 0;
-  const length = isMarked ? markerLength(source, start, to[before]!) : letterLength(source, start);
+  const length = isMarked
+    ? markerLength(source, start, to[before]!) || firstChars[before]!
+    : letterLength(source, start);
   if (length === 0) return false;
   let at = start + length;
   while (at < to[before]! && isSpace(source.charCodeAt(at))) at++;

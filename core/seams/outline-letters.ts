@@ -15,6 +15,9 @@ const LONGEST_PART = 30;
  * does each house that authors belong to.
  */
 export function breakBeforeLetters(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  for (let seam = 0; seam < seams.count; seam++)
+    if (table.series.has(seams.line[seam + 1]!) && verdicts.decision[seam] === Decision.join)
+      settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   const before = new Map<number, { letter: number; place: number }>();
   for (const [place, line] of seams.line.entries()) {
     const behind = source[table.from[line]! + 1];

@@ -15,6 +15,7 @@ export function findSequence(source: string, table: LineTable, seams: SeamTable)
   const last = new Map<string, { value: number; seam: number; kept: number }>();
   for (let seam = -1; seam < seams.count; seam++) {
     const line = seams.line[seam + 1];
+    if (line !== undefined && seam >= 0 && table.series.has(line)) inSequence[seam] = 1;
     if (line === undefined || !(table.flags[line]! & Flag.startsMarker)) continue;
     const match = NUMBER.exec(source.slice(table.from[line], table.from[line]! + 6));
     if (!match) continue;

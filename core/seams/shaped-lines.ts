@@ -95,11 +95,19 @@ function shapesIn(source: string, table: LineTable, seams: SeamTable, first: num
     // "Name:   Enoch" is a row as well.
     const isOpen = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.tableRow;
     const may = isOpen && mayHaveShape(source, table, line);
-    const shape = may ? shapeOf(source.slice(table.from[line], table.to[line])) : 0;
+    const text = may ? source.slice(table.from[line], table.to[line]) : '';
+    const shape = may ? shapeOf(text) & ~notOfItem(table, line, text) : 0;
     // The times of captions stand anywhere in a sentence.
     shapes.push(table.captions.found ? shape & ~Shape.stampBefore : shape);
   }
   return shapes;
+}
+
+/** What the sign that opens an item makes no line of: "#1 oil" is no comment, "•", a tab and words are no cells. */
+function notOfItem({ flags, series, firstChars }: LineTable, line: number, text: string): number {
+  if (!(flags[line]! & Flag.startsBullet) && !series.has(line)) return 0;
+  const hasCells = text.slice(firstChars[line]).trimStart().includes('\t');
+  return Shape.assignment | Shape.command | (hasCells ? 0 : Shape.cells);
 }
 
 /** The kept lines from `first` on have these shapes, and one of them is common to most. */
