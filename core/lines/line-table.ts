@@ -78,6 +78,8 @@ export interface LineTable {
   readonly pageStarts: ReadonlySet<number>;
   /** Lines that begin the items of a list, as others like them tell. */
   readonly series: Set<number>;
+  /** Lines that begin with the name of one who speaks, or hold nothing else, as others like them tell. */
+  readonly speakers: Set<number>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

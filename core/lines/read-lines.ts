@@ -19,6 +19,7 @@ import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
 import { findQuotes } from './quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
+import { markSpeakers } from './speaker-labels.ts';
 import { workOf } from './pass-fault.ts';
 import { markSeries } from './laid-out/series.ts';
 import { findTables } from './laid-out/table-lines.ts';
@@ -75,6 +76,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
     series: new Set<number>(),
+    speakers: new Set<number>(),
     pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
     keepsMarks: quotes?.keepsMarks ?? false,
@@ -82,6 +84,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   forgetCase(table);
+  for (const line of markSpeakers(source, table)) table.speakers.add(line);
   if (captions.found) {
     settleRemovals(source, table);
     return table;

@@ -103,10 +103,11 @@ function shapesIn(source: string, table: LineTable, seams: SeamTable, first: num
   return shapes;
 }
 
-/** What the sign that opens an item makes no line of: "#1 oil" is no comment, "•", a tab and words are no cells. */
-function notOfItem({ flags, series, firstChars }: LineTable, line: number, text: string): number {
-  if (!(flags[line]! & Flag.startsBullet) && !series.has(line)) return 0;
-  const hasCells = text.slice(firstChars[line]).trimStart().includes('\t');
+/** What the sign that opens an item makes no line of: "#1 oil" is no comment, "•", a tab and words are no cells, nor are a name and words. */
+function notOfItem({ flags, series, speakers, firstChars }: LineTable, line: number, text: string): number {
+  if (!(flags[line]! & Flag.startsBullet) && !series.has(line) && !speakers.has(line)) return 0;
+  const words = speakers.has(line) ? text.slice(text.indexOf('\t') + 1) : text.slice(firstChars[line]).trimStart();
+  const hasCells = words.includes('\t');
   return Shape.assignment | Shape.command | (hasCells ? 0 : Shape.cells);
 }
 

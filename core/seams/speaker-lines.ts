@@ -1,35 +1,58 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { readSpeaker } from '../text/speakers.ts';
 import { LEANS } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
-/** Two speakers, each of whom begins two lines, at the least. */
-const FEWEST = 2;
-const LONGEST_LABEL = 30;
+/** In characters: names alone above what is said. */
+const LONGEST_ALONE = 32;
 
-/** In capitals, "ENOCH: ", or as any line begins: "Enoch: ", "old_enoch: ". */
-const MAY_NAME = Flag.startsSpeaker | Flag.startsUpper | Flag.startsLower | Flag.startsAddress;
-const HANDLE = /^([\p{Ll}\p{N}][\p{L}\p{N}_.-]{1,24}): +\S/u;
-
-/** In an interview or a play a line that begins with the name of one who speaks again and again is another turn. */
+/**
+ * In an interview or a play a line that begins with the name of one who speaks again and again is another turn; so is one that tells in
+ * brackets what is done, up to the next of these. A name alone stands above what is said.
+ */
 export function breakBeforeSpeakers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const lines = new Map<string, number[]>();
-  for (const [place, line] of seams.line.entries()) {
-    if (!(table.flags[line]! & MAY_NAME)) continue;
-    const start = source.slice(table.from[line], table.from[line]! + LONGEST_LABEL);
-    const name = start.includes(':') ? (readSpeaker(start)?.name ?? HANDLE.exec(start)?.[1]) : undefined;
-    if (!name) continue;
-    const places = lines.get(name);
-    if (places) places.push(place);
-    else lines.set(name, [place]);
+  const { speakers, flags, chars } = table;
+  const { line, count } = seams;
+  if (speakers.size === 0) return;
+  const breakAt = (seam: number) => {
+    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'speaker', CERTAINTY);
+  };
+  for (let place = 0; place <= count; place++) {
+    const before = place > 0 ? flags[line[place - 1]!]! : 0;
+    if (!speakers.has(line[place]!)) {
+      if (place > 0 && before & Flag.endsStop && isDirection(source, table, seams, place)) breakAt(place - 1);
+      continue;
+    }
+    if (place > 0 && !(before & LEANS)) breakAt(place - 1);
+    const own = flags[line[place]!]!;
+    const isAlone = chars[line[place]!]! <= LONGEST_ALONE && !(own & LEANS) && isNameAlone(source, table, line[place]!);
+    if (isAlone && place < count) breakAt(place);
   }
-  const speakers = [...lines.values()].filter((places) => places.length >= FEWEST);
-  if (speakers.length < FEWEST) return;
-  for (const place of speakers.flat()) {
-    const seam = place - 1;
-    if (seam < 0 || verdicts.decision[seam] !== Decision.join) continue;
-    if (!(table.flags[seams.line[seam]!]! & LEANS)) settle(verdicts, seam, Decision.break, 'speaker', CERTAINTY);
+}
+
+const LONGEST_NAME = 3;
+
+function isNameAlone(source: string, { from, to }: LineTable, line: number): boolean {
+  const words = source.slice(from[line], to[line]).split(/\s+/);
+  return words.length <= LONGEST_NAME && words.every((word) => /^\p{Lu}/u.test(word) || /^\d{1,2}[.:]?$/.test(word));
+}
+
+/** In lines. */
+const LONGEST_DIRECTION = 6;
+
+/** Whether what begins at a place stands in brackets up to the end of a line, with the name of a speaker or nothing below it. */
+function isDirection(
+  source: string,
+  { from, to, speakers }: LineTable,
+  { line, count }: SeamTable,
+  place: number,
+): boolean {
+  const closing = source[from[line[place]!]!] === '(' ? ')' : source[from[line[place]!]!] === '[' ? ']' : undefined;
+  if (closing === undefined) return false;
+  for (let last = place; last <= count && last < place + LONGEST_DIRECTION; last++) {
+    const text = source.slice(from[line[last]!], to[line[last]!]);
+    if (text.includes(closing)) return /[)\]][.,]?$/.test(text) && (last === count || speakers.has(line[last + 1]!));
   }
+  return false;
 }

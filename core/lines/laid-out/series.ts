@@ -68,17 +68,39 @@ function itemsOf({ flags }: LineTable, runs: readonly Run[]): readonly number[] 
     .flatMap(({ lines }) => lines);
 }
 
+const NONE: (readonly [string, number])[] = [];
+/** The longest number with what leads to it, in units. */
+const LONGEST_NUMBER = 8;
+
+/** Cheap refusal: nearly all lines begin with a word of letters alone. */
+function mayOpenItem(source: string, from: number): boolean {
+  const first = source.charCodeAt(from);
+  if (!isLetter(first) || first === LETTER_O) return true;
+  for (let at = from + 1; at < from + LONGEST_NUMBER; at++) {
+    const code = source.charCodeAt(at);
+    if (!isLetter(code)) return code !== 0x20 && code !== 0x2c && code !== 0x2d;
+  }
+  return false;
+}
+
+const LETTER_O = 0x6f;
+
+function isLetter(code: number): boolean {
+  return (code >= 0x61 && code <= 0x7a) || (code >= 0x41 && code <= 0x5a) || code >= 0xc0;
+}
+
 /** The forms that the start of a line may have, each with the number it counts with; 0 for signs. */
 function readItem(
   source: string,
   { from, to, indent, language }: LineTable,
   line: number,
 ): (readonly [string, number])[] {
+  if (!mayOpenItem(source, from[line]!)) return NONE;
   const start = source.slice(from[line], Math.min(to[line]!, from[line]! + LONGEST));
   const sign = SIGN.exec(start) ?? (language === 'en' ? RING.exec(start) : null);
   if (sign) return [[`${indent[line]} ${sign[0].trimEnd().slice(0, -1).trim().replace(/[xX✓]/, ' ')}`, 0]];
   const match = NUMBERED.exec(start);
-  if (!match) return [];
+  if (!match) return NONE;
   const { before, number, after = '' } = match.groups as { before: string; number: string; after?: string };
   // A number alone counts something, unless something stands on either side of it.
   if (after === '' && !/^(?:#|[Qq]|No|Nr|\d)/.test(before)) return [];

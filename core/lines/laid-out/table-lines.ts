@@ -221,7 +221,7 @@ function found(position: number): number {
 function readRow(source: string, table: LineTable, line: number, least = WIDE_SPACES): Row | undefined {
   const from = table.from[line]!;
   const to = table.to[line]!;
-  if (table.flags[line]! & Flag.startsBullet) return undefined;
+  if (table.flags[line]! & Flag.startsBullet || table.speakers.has(line)) return undefined;
   if (NUMBERED_SPEECH.test(source.slice(from, Math.min(to, from + LONGEST_SPEAKER)))) return undefined;
   const starts: number[] = [];
   const ends: number[] = [];
