@@ -18,7 +18,7 @@ const LONGEST = 12;
 const NUMBERED =
   /^(?<before>[#(]?|(?:[QqAa]|No\.? ?|Nr\.? ?|\d{1,2}\.))(?<number>\d{1,3}|[a-zA-Z]|[ivx]{1,5}|[IVX]{1,5})(?<after>[.):]|\.\))?\s+\S/;
 /** Signs that no sentence begins with; and the letter with which a word processor draws a ring. */
-const SIGN = /^(?:[-=]>|o(?=\t|  )|\[[ xX✓]?\]|[^\p{L}\p{N}\p{P}\s$£€+<>|^~=`©®°§]{1,2})\s+\S/u;
+const SIGN = /^(?:[-=]>|o(?=\t| {2})|\[[ xX✓]?\]|[^\p{L}\p{N}\p{P}\s$£€+<>|^~=`©®°§]{1,2})\s+\S/u;
 /** Where it is no word, as it is in Italian and Portuguese. */
 const RING = /^o\s+\S/;
 
@@ -86,7 +86,7 @@ function mayOpenItem(source: string, from: number): boolean {
 const LETTER_O = 0x6f;
 
 function isLetter(code: number): boolean {
-  return (code >= 0x61 && code <= 0x7a) || (code >= 0x41 && code <= 0x5a) || code >= 0xc0;
+  return (code >= 0x61 && code <= 0x7a) || (code >= 0x41 && code <= 0x5a) || (code >= 0xc0 && code < 0x2000);
 }
 
 /** The forms that the start of a line may have, each with the number it counts with; 0 for signs. */
