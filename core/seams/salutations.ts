@@ -23,13 +23,14 @@ export function keepClosings(source: string, table: LineTable, seams: SeamTable,
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {
     const [one, name] = [line[seam]!, line[seam + 1]!];
-    if (verdicts.decision[seam] !== Decision.join || table.chars[one]! > LONGEST_CLOSE) continue;
-    if (table.chars[name]! > LONGEST_CLOSE || !(table.flags[name]! & NAME) || table.flags[name]! & Flag.endsComma)
-      continue;
-    // It begins a paragraph, and nothing but lines as short come below the name.
-    if (seam === 0 || (verdicts.decision[seam - 1]! < Decision.break && blanks[seam - 1] === 0)) continue;
-    if (CLOSING.test(source.slice(table.from[one], table.to[one])))
-      settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
+    if (table.chars[one]! > LONGEST_CLOSE || table.chars[name]! > LONGEST_CLOSE || blanks[seam]! > 1) continue;
+    if (!(table.flags[name]! & NAME) || table.flags[name]! & (Flag.endsComma | Flag.endsStop)) continue;
+    // It begins a paragraph, or stands below the end of one.
+    const isBelow = seam > 0 && verdicts.decision[seam - 1] === Decision.join;
+    if (seam === 0 || (isBelow && blanks[seam - 1] === 0 && !(table.flags[line[seam - 1]!]! & Flag.endsStop))) continue;
+    if (!CLOSING.test(source.slice(table.from[one], table.to[one]))) continue;
+    if (isBelow) settle(verdicts, seam - 1, Decision.break, 'salutation', CERTAINTY);
+    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
   }
 }
 
