@@ -14,7 +14,6 @@ const WRONG: Readonly<Record<string, readonly string[]>> = {
   'references with labels': ['70, double spaced'],
   'definitions in a contract': ['70, double spaced'],
   'menu with descriptions': ['45, hanging', '58, hyphens'],
-  pattern: ['45, hanging'],
   'property listing': ['45, hanging'],
   'recipe with headings': ['45, hanging'],
   'software readme': ['45, hanging', '70, double spaced'],

@@ -1,7 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LineEnd } from '../text/line-index.ts';
 import { lookAtFew } from './few-lines.ts';
-import { runsOn } from './runs-on.ts';
+import { runsOnInProse } from './runs-on.ts';
 import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -110,7 +110,7 @@ export function findConvention(
   const runningOn: number[] = [];
   let closing = 0;
   for (let seam = from; seam < to; seam++) {
-    const goesOn = runsOn(table, seams, seam);
+    const goesOn = runsOnInProse(table, seams, seam);
     if (table.flags[seams.line[seam]!]! & Flag.endsStop) closing++;
     if (goesOn) runningOn.push(seam);
     if (seams.turn[seam] || hangs(table, seams, seam)) continue;

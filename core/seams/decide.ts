@@ -9,6 +9,7 @@ import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { breakBetweenClauses } from './clauses.ts';
 import { settleCjkLines } from './cjk-lines.ts';
 import { findConvention } from './convention.ts';
+import { keepDisplays, markDisplays } from './displays.ts';
 import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
@@ -97,6 +98,7 @@ export function decideSeams(
   overrides: Overrides = {},
 ): SeamDecisions {
   const seams = findSeams(source, table);
+  markDisplays(table, seams);
   const { mark } = overrides;
   const measure = findMeasure(table, seams, overrides.measure);
   const sequence = findSequence(source, table, seams);
@@ -115,6 +117,7 @@ export function decideSeams(
   joinAfterFullLines(table, seams, measure, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
   keepRhymedLines(source, table, seams, verdicts);
+  keepDisplays(table, seams, verdicts);
   settleCjkLines(source, table, seams, verdicts);
   settleNarrowLines(table, seams, verdicts);
   settleGaps(table, seams, verdicts);

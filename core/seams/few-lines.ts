@@ -16,7 +16,8 @@ import type { SeamTable } from './seam-table.ts';
 export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  const wraps = widthOfWraps(table, seams, 0, seams.count, full);
+  const wraps =
+    widthOfWraps(table, seams, 0, seams.count, full) || widthOfFullGroup(table, seams, 0, seams.count, full);
   const widest = wraps || widestOfFew(table, seams, seams.line, full);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
@@ -102,6 +103,46 @@ function widthOfWraps(
   const fewestClose = width < NARROWEST_OF_FEW ? FEWEST_WRAPS_OF_COLUMN : FEWEST_WRAPS;
   const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : fewestClose;
   return full.length >= Math.max(fewest, telling.length * SHARE_OF_WRAPS) ? width : 0;
+}
+
+/** Line ends of a paragraph, none of which left room for the next word: that so many do not is no chance. */
+const FEWEST_FULL = 3;
+const NARROWEST_FULL = 40;
+
+/**
+ * The width of a paragraph of which every line but the last is full, if its words run on at one of them at least; 0 where there is none.
+ * Other lines, such as those of verse, may be wider.
+ */
+function widthOfFullGroup(
+  table: LineTable,
+  seams: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): number {
+  const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
+  let next = 0;
+  let found = 0;
+  for (let first = from; first < to;) {
+    let last = first;
+    while (last < to && seams.blanks[last] === closest && !seams.turn[last]) last++;
+    while (next < runningOn.length && runningOn[next]! < first) next++;
+    const runs = next < runningOn.length && runningOn[next]! < last;
+    if (runs && last - first >= FEWEST_FULL) {
+      const widest = widestEdge(table, seams.line.subarray(first, last + 1));
+      const isFull = () => {
+        for (let seam = first; seam < last; seam++) if (roomOf(table, seams, widest, seam) >= 0) return false;
+        return true;
+      };
+      if (widest >= NARROWEST_FULL && isFull()) found = Math.max(found, widest);
+    }
+    first = Math.max(last, first + 1);
+  }
+  return found;
+}
+
+function widestEdge(table: LineTable, lines: Uint32Array): number {
+  return lines.reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
 }
 
 /** Most lines are far wider: they are paragraphs that nobody wrapped, and those that run on are headings that end in a small word. */
@@ -216,7 +257,7 @@ export function lookAtFew(
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
   const lines = seams.line.subarray(from, to + 1);
   if (lines.length < FEWEST_LINES) return 'open';
-  const wraps = widthOfWraps(table, seams, from, to, runningOn);
+  const wraps = widthOfWraps(table, seams, from, to, runningOn) || widthOfFullGroup(table, seams, from, to, runningOn);
   const widest = wraps || widestOfFew(table, seams, lines, runningOn);
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';

@@ -1,6 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { runsOn } from './runs-on.ts';
+import { runsOnInProse } from './runs-on.ts';
 import { fillOf, roomAt, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -55,7 +55,7 @@ function cutsLines(table: LineTable, seams: SeamTable, measure: Measure, inside:
   let loose = 0;
   let cut = 0;
   for (let seam = 0; seam < seams.count; seam++) {
-    if (!runsOn(table, seams, seam) || measure.looseRun[seam]! > 1) continue;
+    if (!runsOnInProse(table, seams, seam) || measure.looseRun[seam]! > 1) continue;
     if (roomAt(table, seams, measure, seam) <= LOOSE_ROOM) continue;
     loose++;
     if (inside[seam] || (seam > 0 && inside[seam - 1])) cut++;

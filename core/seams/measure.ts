@@ -5,7 +5,7 @@ import { measureOfFew } from './few-lines.ts';
 import { fillLooseRuns, fitFootnotes, fitSetInBlocks, secondWidest, WHOLE_GROUP } from './local-measures.ts';
 import { quantile, quantileOf, sortedSample, type Values } from './quantiles.ts';
 import { edgeInCharacters, fillOf, OVERLONG, roomAt, type Measure } from './room.ts';
-import { runsOn } from './runs-on.ts';
+import { runsOnInProse } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** Share of overlong lines that a glueing extractor leaves, and the share at which there is no measure at all. */
@@ -27,7 +27,7 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
   const full: number[] = [];
   // Footnotes are set in smaller type.
   for (let seam = 0; seam < seams.count; seam++) {
-    if (runsOn(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
+    if (runsOnInProse(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
   }
   if (full.length < FEW_FULL_LINES && given === undefined) {
     const few = measureOfFew(table, seams, full);

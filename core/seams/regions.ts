@@ -1,5 +1,5 @@
 import type { LineTable } from '../lines/line-table.ts';
-import { runsOn } from './runs-on.ts';
+import { runsOnInProse } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /** So many lines in a row that run on over another gap than before begin a part of the text with habits of its own. */
@@ -17,7 +17,7 @@ export function findRegions(table: LineTable, seams: SeamTable): number[] {
   let since = 0;
   let count = 0;
   for (let seam = 0; seam < seams.count; seam++) {
-    if (seams.turn[seam] || !runsOn(table, seams, seam)) continue;
+    if (seams.turn[seam] || !runsOnInProse(table, seams, seam)) continue;
     const blanks = Math.min(seams.blanks[seam]!, 3);
     if (usual < 0) usual = blanks;
     if (blanks === usual) {

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
+import { isFullGroup } from './displays.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -35,7 +36,8 @@ export function keepRhymedLines(source: string, table: LineTable, seams: SeamTab
   const isPoem = widestOf(table, seams, groups) >= widestOf(table, seams, [[0, seams.count]]);
   const certainty = isPoem ? CERTAINTY : CERTAINTY_BESIDE_PROSE;
   const sizes = new Set(rhymed.map(([first, last]) => last - first));
-  for (const [first, last] of isPoem ? groups.filter(([from, to]) => sizes.has(to - from)) : rhymed)
+  const alike = groups.filter(([from, to]) => sizes.has(to - from) && !isFullGroup(table, seams, from, to));
+  for (const [first, last] of isPoem ? [...new Set([...rhymed, ...alike])] : rhymed)
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', certainty);
 }

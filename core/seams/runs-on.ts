@@ -9,6 +9,11 @@ const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | 
 /** After a line that ends so the words run on, whatever comes next. */
 export const LEANS = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
 
+/** The words surely run on across the seam, and it is none of lines displayed among prose: it tells how prose is set. */
+export function runsOnInProse(table: LineTable, seams: SeamTable, seam: number): boolean {
+  return !seams.displayed[seam] && !seams.displayed[seam + 1] && runsOn(table, seams, seam);
+}
+
 /** The words surely run on across the seam. */
 export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolean {
   if (isLaidOut(table.kind[seams.line[seam]!]!) || isLaidOut(table.kind[seams.line[seam + 1]!]!)) return false;

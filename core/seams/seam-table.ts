@@ -21,6 +21,8 @@ export interface SeamTable {
   readonly odd: Uint8Array;
   /** 1 where a page ends: a page break, or dropped page furniture, lies between the two. */
   readonly turn: Uint8Array;
+  /** By kept line: 1 for those that are displayed among prose, as verse is; see markDisplays. */
+  readonly displayed: Uint8Array;
 }
 
 export function findSeams(source: string, table: LineTable): SeamTable {
@@ -57,6 +59,7 @@ export function findSeams(source: string, table: LineTable): SeamTable {
     blanks: blanks.slice(0, count),
     odd: odd.slice(0, count),
     turn: turn.slice(0, count),
+    displayed: new Uint8Array(kept),
   };
 }
 
