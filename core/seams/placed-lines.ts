@@ -22,13 +22,15 @@ export function breakBetweenSetInLines(context: SeamContext, verdicts: Verdicts)
   const { table, seams, from, to, convention, measure } = context;
   if (scoreOfStepIn(convention) <= MARKED || !(convention.marked || opensSetIn(context))) return;
   const hasPlaces = table.layout?.widths !== undefined;
+  // The blank lines around a page's head and number say nothing.
+  const isClose = (seam: number) => seams.blanks[seam] === 0 || seams.turn[seam] === 1;
   for (let first = from; first < to; first++) {
-    if (stepAt(table, seams, first) !== 'in' || seams.blanks[first]! > 0) continue;
+    if (stepAt(table, seams, first) !== 'in' || !isClose(first)) continue;
     let end = first + 1;
-    while (end < to && stepAt(table, seams, end) === 'level' && seams.blanks[end] === 0) end++;
+    while (end < to && stepAt(table, seams, end) === 'level' && isClose(end)) end++;
     const between = Array.from({ length: end - first - 1 }, (_, at) => first + 1 + at);
     // The last of them goes on at the edge, or they are a block that is set in.
-    const goesOn = end < to && stepAt(table, seams, end) === 'out' && seams.blanks[end] === 0;
+    const goesOn = end < to && stepAt(table, seams, end) === 'out' && isClose(end);
     if (!hasPlaces && (!goesOn || between.some((seam) => runsOn(table, seams, seam)))) continue;
     for (const seam of between)
       if (verdicts.decision[seam] === Decision.join && (hasPlaces ? isRoomy(seam) : endsSentence(seam)))
