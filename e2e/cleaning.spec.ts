@@ -70,6 +70,21 @@ test('the menu of a line end works by keyboard', async ({ page }) => {
   expect(await cleanTexts(page)).toHaveLength(3);
 });
 
+test('keys pressed at once when the menu of a line end is asked for go to the menu', async ({ page }) => {
+  await openDesk(page);
+  await paste(page, WRAPPED);
+  await pieceIsReady(page);
+  const lineEnd = page.getByRole('button', { name: /^Lines 7 and 8: joined/ });
+  // Between the press and this look no timer and no frame can run.
+  const focused = await lineEnd.evaluate(async (button: HTMLElement) => {
+    button.focus();
+    button.click();
+    await Promise.resolve();
+    return document.activeElement?.getAttribute('role');
+  });
+  expect(focused).toBe('menuitem');
+});
+
 test('a pass is switched off and on, and its edits light up', async ({ page }) => {
   await openDesk(page);
   await paste(page, WRAPPED);

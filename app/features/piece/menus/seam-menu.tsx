@@ -19,6 +19,14 @@ interface SeamMenuProps {
 
 const ORDER: readonly Decision[] = [Decision.join, Decision.mend, Decision.break, Decision.keep];
 
+/**
+ * The menu itself gives the focus to its first item a moment later; keys that are pressed until then would go to the line end, and move
+ * on from it.
+ */
+function focusAtOnce(item: Element | null): void {
+  if (item instanceof HTMLElement) item.focus();
+}
+
 /** The small menu at a line end: what was decided and why, and what else it could be. */
 export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
   if (!asked) return null;
@@ -47,9 +55,10 @@ export function SeamMenu({ asked, onClose, take }: SeamMenuProps) {
       <Dialog aria-label={`Line ends ${seam.lines[0]} and ${seam.lines[1]}`}>
         <Why seam={seam} />
         <Options aria-label="Decide this line end" autoFocus="first" onClose={onClose}>
-          {ORDER.filter((decision) => decision !== Decision.mend || seam.canMend).map((decision) => (
+          {ORDER.filter((decision) => decision !== Decision.mend || seam.canMend).map((decision, at) => (
             <Choice
               key={decision}
+              ref={at === 0 ? focusAtOnce : undefined}
               id={decision}
               textValue={DECISION_WORDS[decision].todo}
               data-current={decision === seam.decision || undefined}
