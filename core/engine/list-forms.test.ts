@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { CONTINUATIONS, MARKERS, wrapItem } from '../testing/list-forms.ts';
+import { CONTINUATIONS, foldLines, MARKERS, wrapItem } from '../testing/list-forms.ts';
 
 const ITEMS = [
   'lamp oil for two nights, and a spare wick in the box under the seat',
@@ -21,12 +21,6 @@ const WIDTHS = [42, 58, 74, 999];
 
 const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
 const cleaned = (source: string) => cleanText(clean(source, DEFAULT_STYLE));
-const foldLines = (text: string) =>
-  text
-    .split(/\n+/)
-    .map((line) => line.trim().replace(/\s+/g, ' '))
-    .join('\n');
-
 test.each(Object.keys(MARKERS))('items behind "%s" are whole and alone, however they are set out', (name) => {
   const marker = MARKERS[name]!;
   const wrong: string[] = [];

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { wrapItem } from '../testing/list-forms.ts';
+import { foldLines, wrapItem } from '../testing/list-forms.ts';
 
 const SPEECHES = [
   'You have been at the kilns again, and do not tell me that you were only looking.',
@@ -31,12 +31,6 @@ const FORMS: Readonly<Record<string, { readonly before: (name: string) => string
   nothing: { before: (name) => name, isAlone: true },
   'a colon, alone': { before: (name) => `${name}:`, isAlone: true },
 };
-
-const foldLines = (text: string) =>
-  text
-    .split(/\n+/)
-    .map((line) => line.trim().replace(/\s+/g, ' '))
-    .join('\n');
 
 test.each(Object.keys(FORMS))('who speaks, with %s behind the name, begins a paragraph each time', (form) => {
   const { before, isAlone = false } = FORMS[form]!;

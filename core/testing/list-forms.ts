@@ -57,3 +57,11 @@ export function wrapItem(words: string, width: number, first: string, rest: stri
   }
   return [...lines, line].join('\n');
 }
+
+/** The lines that hold something, with one space for several: whether blank lines part them is a matter of style. */
+export function foldLines(text: string): string {
+  return text
+    .split(/\n+/)
+    .map((line) => line.trim().replace(/\s+/g, ' '))
+    .join('\n');
+}
