@@ -78,8 +78,8 @@ export interface LineTable {
   readonly pageStarts: ReadonlySet<number>;
   /** Lines that begin the items of a list, as others like them tell. */
   readonly series: Set<number>;
-  /** Lines that begin with the name of one who speaks, or hold nothing else, as others like them tell. */
-  readonly speakers: Set<number>;
+  /** Lines that begin with the name of one who speaks, as others like them tell; each with whether it holds nothing else. */
+  readonly speakers: Map<number, boolean>;
   /** The lines that would be otherwise, had a person not chosen. */
   readonly takenBack: Set<number>;
 }

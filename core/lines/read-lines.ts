@@ -76,7 +76,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     removalDoubts: new Map(captions.doubted.map((line) => [line, 'times'])),
     takenBack: new Set<number>(),
     series: new Set<number>(),
-    speakers: new Set<number>(),
+    speakers: new Map<number, boolean>(),
     pageStarts: numbers?.pageStarts ?? new Set<number>(),
     layout: layoutFor(layout, count),
     keepsMarks: quotes?.keepsMarks ?? false,
@@ -84,7 +84,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
   forgetCase(table);
-  for (const line of markSpeakers(source, table)) table.speakers.add(line);
+  for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
     settleRemovals(source, table);
     return table;

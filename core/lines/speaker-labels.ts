@@ -22,14 +22,17 @@ const LABEL = new RegExp(
 );
 const ALONE = new RegExp(String.raw`^(?<name>${NAME}?)(?<after>[:.]?)$`, 'u');
 
+/** Before a name that is all of its line. */
+const ALONE_SIGN = '|';
+
 interface Labelled {
   readonly lines: number[];
   /** Whether each began where something may begin. */
   isOpen: boolean;
 }
 
-/** Sets the flag of lines that begin with the name of one who speaks, and gives them, with those that hold nothing but it. Linear. */
-export function markSpeakers(source: string, table: LineTable): ReadonlySet<number> {
+/** Sets the flag of lines that begin with the name of one who speaks, and gives them, each with whether it holds nothing else. Linear. */
+export function markSpeakers(source: string, table: LineTable): ReadonlyMap<number, boolean> {
   const names = new Map<string, Labelled>();
   let previous = -1;
   for (let line = 0; line < table.index.count; line++) {
@@ -48,10 +51,12 @@ export function markSpeakers(source: string, table: LineTable): ReadonlySet<numb
       known.isOpen &&= isOpen;
     } else names.set(name, { lines: [line], isOpen });
   }
-  const speakers = [...names.values()].filter(({ lines, isOpen }) => isOpen && lines.length >= FEWEST);
-  if (speakers.length < FEWEST) return new Set();
-  const found = new Set(speakers.flatMap(({ lines }) => lines));
-  for (const line of found) table.flags[line]! |= Flag.startsSpeaker;
+  const speakers = [...names].filter(([, { lines, isOpen }]) => isOpen && lines.length >= FEWEST);
+  if (speakers.length < FEWEST) return new Map();
+  const found = new Map(
+    speakers.flatMap(([name, { lines }]) => lines.map((line) => [line, name.startsWith(ALONE_SIGN)])),
+  );
+  for (const line of found.keys()) table.flags[line]! |= Flag.startsSpeaker;
   return found;
 }
 
@@ -79,7 +84,7 @@ function nameAt(
   }
   if (to[line]! - from[line]! > LONGEST_ALONE) return undefined;
   const alone = ALONE.exec(start)?.groups;
-  return alone ? `|${alone.name!}${alone.after!}` : undefined;
+  return alone ? `${ALONE_SIGN}${alone.name!}${alone.after!}` : undefined;
 }
 
 /** Cheap refusal: a name is followed by a sign, or is all of a short line. In small letters by a colon. */

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { quantile } from './quantiles.ts';
-import { edgeInCharacters } from './room.ts';
+import { edgeInCharacters, isFullGroup, widestEdge } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -13,8 +13,7 @@ import { settle, type Verdicts } from './verdicts.ts';
 
 const FEWEST_LINES = 3;
 const MOST_LINES = 60;
-/** A paragraph that was wrapped, or not: in characters. */
-const NARROWEST_PROSE = 40;
+/** A paragraph that nobody wrapped: in characters. */
 const LONGEST_LINE = 90;
 /** Of the width of the prose, that a line and the next word leave. */
 const ROOM_IN_PROSE = 0.12;
@@ -46,30 +45,16 @@ type Groups = readonly (readonly [first: number, last: number])[];
 function widthOfProse(table: LineTable, seams: SeamTable, groups: Groups): number {
   const widths: number[] = [];
   for (const [first, last] of groups) {
-    const widest = widestOf(table, seams, first, last);
+    const widest = widestEdge(table, seams.line.subarray(first, last + 1));
     const isOneLine = first === last && table.chars[seams.line[first]!]! >= LONGEST_LINE;
     if (isOneLine || isFullGroup(table, seams, first, last)) widths.push(widest);
   }
   return widths.length === 0 ? 0 : quantile(widths, 0.5);
 }
 
-/** Whether no line before the last of a group had room for the next word, and there are two such lines at least: a paragraph. */
-export function isFullGroup(table: LineTable, seams: SeamTable, first: number, last: number): boolean {
-  const widest = widestOf(table, seams, first, last);
-  if (last - first < 2 || widest < NARROWEST_PROSE) return false;
-  for (let place = first; place < last; place++) if (withNext(table, seams, place) <= widest) return false;
-  return true;
-}
-
 /** In characters: where a line would end with the first word of the next. */
 function withNext(table: LineTable, { line }: SeamTable, place: number): number {
   return edgeInCharacters(table, line[place]!) + 1 + table.firstChars[line[place + 1]!]!;
-}
-
-function widestOf(table: LineTable, { line }: SeamTable, first: number, last: number): number {
-  let widest = 0;
-  for (let place = first; place <= last; place++) widest = Math.max(widest, edgeInCharacters(table, line[place]!));
-  return widest;
 }
 
 /** Items, turns of speech, and signs that are no characters of one width with letters. */
@@ -80,7 +65,7 @@ function isDisplay(table: LineTable, seams: SeamTable, first: number, last: numb
   const ends = last - first;
   if (ends + 1 < FEWEST_LINES || ends + 1 > MOST_LINES) return false;
   if (areLong(table, seams, first, last, width)) return true;
-  const widest = widestOf(table, seams, first, last);
+  const widest = widestEdge(table, seams.line.subarray(first, last + 1));
   /** Line ends at which the words may run on: those of paragraphs leave room anywhere. */
   let open = 0;
   let roomy = 0;

@@ -2,7 +2,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { fillLooseRuns, fitSetInBlocks } from './local-measures.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { sortedSample } from './quantiles.ts';
-import { edgeInCharacters, fillOf, OVERLONG, roomWithin, type Measure } from './room.ts';
+import { edgeInCharacters, fillOf, isFullGroup, OVERLONG, roomWithin, widestEdge, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /*
@@ -107,7 +107,6 @@ function widthOfWraps(
 
 /** Line ends of a paragraph, none of which left room for the next word: that so many do not is no chance. */
 const FEWEST_FULL = 3;
-const NARROWEST_FULL = 40;
 
 /**
  * The width of a paragraph of which every line but the last is full, if its words run on at one of them at least; 0 where there is none.
@@ -128,21 +127,11 @@ function widthOfFullGroup(
     while (last < to && seams.blanks[last] === closest && !seams.turn[last]) last++;
     while (next < runningOn.length && runningOn[next]! < first) next++;
     const runs = next < runningOn.length && runningOn[next]! < last;
-    if (runs && last - first >= FEWEST_FULL) {
-      const widest = widestEdge(table, seams.line.subarray(first, last + 1));
-      const isFull = () => {
-        for (let seam = first; seam < last; seam++) if (roomOf(table, seams, widest, seam) >= 0) return false;
-        return true;
-      };
-      if (widest >= NARROWEST_FULL && isFull()) found = Math.max(found, widest);
-    }
+    if (runs && last - first >= FEWEST_FULL && isFullGroup(table, seams, first, last))
+      found = Math.max(found, widestEdge(table, seams.line.subarray(first, last + 1)));
     first = Math.max(last, first + 1);
   }
   return found;
-}
-
-function widestEdge(table: LineTable, lines: Uint32Array): number {
-  return lines.reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
 }
 
 /** Most lines are far wider: they are paragraphs that nobody wrapped, and those that run on are headings that end in a small word. */

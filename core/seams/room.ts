@@ -76,6 +76,24 @@ export function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, se
   return chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest;
 }
 
+/** The column at which the widest of some lines ends; 0 for none. */
+export function widestEdge(table: LineTable, lines: Uint32Array): number {
+  return lines.reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
+}
+
+const FEWEST_FULL = 2;
+/** In characters. */
+const NARROWEST_FULL = 40;
+
+/** Whether no line before the last of the kept lines first..last had room for the next word, and there are two such at least: a paragraph. */
+export function isFullGroup(table: LineTable, seams: SeamTable, first: number, last: number): boolean {
+  const widest = widestEdge(table, seams.line.subarray(first, last + 1));
+  if (last - first < FEWEST_FULL || widest < NARROWEST_FULL) return false;
+  for (let seam = first; seam < last; seam++)
+    if (roomWithin(table, seams, 'characters', widest, seam) >= 0) return false;
+  return true;
+}
+
 /** The share of lines that surely run on which are no fuller than this, from 0 to 1. Logarithmic. */
 export function rankOfFill({ fills }: Pick<Measure, 'fills'>, fill: number): number {
   let low = 0;

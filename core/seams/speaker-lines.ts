@@ -4,15 +4,13 @@ import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
-/** In characters: names alone above what is said. */
-const LONGEST_ALONE = 32;
 
 /**
  * In an interview or a play a line that begins with the name of one who speaks again and again is another turn; so is one that tells in
  * brackets what is done, up to the next of these. A name alone stands above what is said.
  */
 export function breakBeforeSpeakers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { speakers, flags, chars } = table;
+  const { speakers, flags } = table;
   const { line, count } = seams;
   if (speakers.size === 0) return;
   const breakAt = (seam: number) => {
@@ -25,17 +23,8 @@ export function breakBeforeSpeakers(source: string, table: LineTable, seams: Sea
       continue;
     }
     if (place > 0 && !(before & LEANS)) breakAt(place - 1);
-    const own = flags[line[place]!]!;
-    const isAlone = chars[line[place]!]! <= LONGEST_ALONE && !(own & LEANS) && isNameAlone(source, table, line[place]!);
-    if (isAlone && place < count) breakAt(place);
+    if (speakers.get(line[place]!) && !(flags[line[place]!]! & LEANS) && place < count) breakAt(place);
   }
-}
-
-const LONGEST_NAME = 3;
-
-function isNameAlone(source: string, { from, to }: LineTable, line: number): boolean {
-  const words = source.slice(from[line], to[line]).split(/\s+/);
-  return words.length <= LONGEST_NAME && words.every((word) => /^\p{Lu}/u.test(word) || /^\d{1,2}[.:]?$/.test(word));
 }
 
 /** In lines. */
