@@ -148,7 +148,7 @@ test('a pass is let stand in what is selected', async ({ page }) => {
   await expect.poll(async () => (await cleanTexts(page)).join(' ')).toMatch(/Low water, {2}slow.*still; high/s);
 });
 
-test('keys go from line end to line end, and a line is dropped in the menu there', async ({ page }) => {
+test('keys go from line end to line end, and a line is left out in the menu there', async ({ page }) => {
   await openText(page, WRAPPED);
   await page.keyboard.press('n');
   await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 1 and 2/);
@@ -157,7 +157,7 @@ test('keys go from line end to line end, and a line is dropped in the menu there
   await page.keyboard.press('p');
   await expect(page.locator(':focus')).toHaveAccessibleName(/^Lines 4 and 5/);
   await page.keyboard.press('Enter');
-  await page.keyboard.type('Drop line 5');
+  await page.keyboard.type('Leave out line 5');
   await page.keyboard.press('Enter');
   await expect.poll(async () => (await cleanTexts(page))[0]).not.toContain('fore him');
 });
