@@ -43,7 +43,7 @@ describe('a text that marks no paragraphs', () => {
 });
 
 describe('the ways to read it', () => {
-  const now = open(lineBySentence(prose('keepers-log')));
+  const now = open(raggedLines(prose('keepers-log')));
   const weighing = weighParagraphings(now);
   let step = weighing.next();
   while (!step.done) step = weighing.next();

@@ -12,7 +12,6 @@ const DOCUMENTS = readdirSync(FOLDER).flatMap((file) => parseDocuments(readFileS
 const WRONG: Readonly<Record<string, readonly string[]>> = {
   'first page of a paper with addresses': ['45, hanging'],
   'references with labels': ['70, double spaced'],
-  'definitions in a contract': ['70, double spaced'],
   'menu with descriptions': ['45, hanging', '58, hyphens'],
   'property listing': ['45, hanging'],
   'recipe with headings': ['45, hanging'],

@@ -28,6 +28,9 @@ const POINTING: ReadonlySet<string> = new Set(
 const PLAIN = /^\[\d{1,3}\]$/;
 const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
+const LONGEST_ADDRESS = 160;
+/** "10.5555/wrackby.", "mill.example.": names that machines read, in which stop and figure belong together. */
+const IN_ADDRESS = /[/@_]|[\p{Ll}\d]{2}\.[\p{Ll}\d]/u;
 const LONGEST_EMPHASIS = 200;
 
 export const referenceMarks = {
@@ -124,7 +127,8 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     if (gluedNotes.size > 0 && isGluedNote(text, at, mark, gluedNotes)) return { from: at, to, insert: '' };
     if (!STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
     if (!CAPITAL_AFTER.test(text.slice(to, to + LONGEST_GAP))) return undefined;
-    const stem = /\S*$/.exec(text.slice(Math.max(0, at - LONGEST_STEM), at))![0];
+    const stem = /\S*$/.exec(text.slice(Math.max(0, at - LONGEST_ADDRESS), at))![0];
+    if (IN_ADDRESS.test(stem)) return undefined;
     const edit = { from: at, to, insert: '' };
     return gluedNotes.has(stem + mark) ? edit : { ...edit, certainty: 0.8, why: 'glued' };
   },

@@ -14,8 +14,7 @@ import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
-import { settleHeadLines } from './head-lines.ts';
-import { breakBeforeHeadwords } from './headwords.ts';
+import { breakBeforeHeads, settleHeadLines } from './head-lines.ts';
 import { breakBetweenFields } from './form-fields.ts';
 import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
@@ -32,6 +31,7 @@ import { breakBeforeLoneLines } from './lone-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { breakAtOpenings } from './openings.ts';
 import { settleParts } from './parts.ts';
+import { joinIndexLines } from './index-lines.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import type { Measure } from './room.ts';
@@ -39,6 +39,7 @@ import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
 import { joinWithinBrackets } from './open-brackets.ts';
+import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
@@ -54,7 +55,7 @@ import { breakBeforeSpeakers } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
-import { joinCutCapitals, joinFewWraps, joinPagesOfEntries, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
+import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
@@ -122,12 +123,12 @@ export function decideSeams(
   settleNarrowLines(table, seams, verdicts);
   settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
+  breakBeforeHeads(table, seams, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
-  breakBeforeHeadwords(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);
   breakBeforeLabels(source, table, seams, verdicts);
   breakAroundOwnForms(source, table, seams, verdicts);
@@ -137,8 +138,6 @@ export function decideSeams(
   keepClosings(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
-    joinPagesOfEntries(source, table, seams, verdicts);
-    joinPagesOfEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
     joinFewWraps(table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
@@ -155,6 +154,10 @@ export function decideSeams(
   joinWithinBrackets(source, table, seams, verdicts);
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
+  if (mark === undefined) {
+    settleOrderedEntries(source, table, seams, verdicts);
+    joinIndexLines(source, table, seams, verdicts);
+  }
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(source, table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);

@@ -26,13 +26,13 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
   for (let first = 0; first < count;) {
     const head = table.indent[kept[first]!]!;
     const step = table.indent[kept[first + 1]!]! - head;
-    if (step < SHORTEST_STEP || step > LONGEST_STEP || !isProse(table, kept[first]!)) {
+    if (step < SHORTEST_STEP || step > LONGEST_STEP || !isProse(source, table, kept[first]!)) {
       first++;
       continue;
     }
     const isOfRun = (place: number) => {
       const indent = table.indent[kept[place]!]!;
-      return (indent === head || indent === head + step) && isProse(table, kept[place]!);
+      return (indent === head || indent === head + step) && isProse(source, table, kept[place]!);
     };
     let last = first + 1;
     while (last < count && isOfRun(last + 1)) last++;
@@ -54,7 +54,9 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
       for (let place = first; place <= last; place++)
         if (table.indent[kept[place]!] === head) verdicts.entry[place] = 1;
       for (let seam = first; seam < last; seam++) {
-        const begins = table.indent[kept[seam + 1]!] === head;
+        const next = kept[seam + 1]!;
+        // An item set in is one of its own.
+        const begins = table.indent[next] === head || (table.flags[next]! & Flag.startsMarker) !== 0;
         settle(verdicts, seam, begins ? Decision.break : Decision.join, 'hanging', CERTAINTY);
       }
     } else if (areStepped(table, seams, first, last, head)) {
@@ -65,8 +67,15 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
   }
 }
 
-function isProse(table: LineTable, line: number): boolean {
-  return table.kind[line] === LineKind.prose;
+/** "The mill          12": a row, which ends where it ends. */
+const ROW = /\s{3,}[\divxlc.,–-]{1,8}$/;
+const LONGEST_ROW_END = 16;
+
+function isProse(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  return (
+    kind[line] === LineKind.prose &&
+    !ROW.test(source.slice(Math.max(from[line]!, to[line]! - LONGEST_ROW_END), to[line]))
+  );
 }
 
 const FEWEST_VERSES = 3;

@@ -3,7 +3,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { fillOf, OVERLONG, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.85;
 /** Title, authors, their house, a date, a heading: more of them are no head. */
@@ -24,5 +24,28 @@ export function settleHeadLines(table: LineTable, seams: SeamTable, measure: Mea
     // Two lines glued together by an extractor come where others are too.
     if (fillOf(table, measure, seam, next) > OVERLONG) continue;
     settle(verdicts, seam, Decision.break, 'title', CERTAINTY);
+  }
+}
+
+/** The evidence is surer than this that a paragraph begins behind a head. */
+const SURELY = 0.85;
+const CERTAINTY_UNDER_FULL = 0.86;
+/** Than the head is the line before it at least. */
+const WIDER = 1.5;
+const NO_LAST_WORDS = ENDS | Flag.endsStop | Flag.endsColon | Flag.endsDash | Flag.endsAbbreviation | Flag.startsLower;
+
+/**
+ * A head under a full line: the sentence before it has ended, a paragraph surely begins behind it, and no paragraph ends without a stop.
+ * The evidence looks at one line end at a time, and wavers at the first of the two.
+ */
+export function breakBeforeHeads(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { decision, certainty } = verdicts;
+  for (let seam = 0; seam + 1 < seams.count; seam++) {
+    if (decision[seam] !== Decision.join || settlerOf(verdicts, seam) !== 'evidence') continue;
+    if (decision[seam + 1] !== Decision.break || certainty[seam + 1]! < SURELY) continue;
+    const [before, head] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if ((table.flags[before]! & Flag.endsStop) === 0 || table.flags[head]! & NO_LAST_WORDS) continue;
+    if (table.width[head]! * WIDER > table.width[before]!) continue;
+    settle(verdicts, seam, Decision.break, 'head', CERTAINTY_UNDER_FULL);
   }
 }

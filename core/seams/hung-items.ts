@@ -1,38 +1,55 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { widestOf } from './room.ts';
+import { widestEdge, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
+/** Below a full line it is asked about. */
+const CERTAINTY_OF_FULL = 0.8;
 /** Of the widest line: an item that ends so early had room for the next word. */
 const ROOM = 0.8;
+/** In columns, that a line stands to the left of the items. */
+const LEAST_STEP = 2;
 
 /**
- * Where items go on in lines that are set in under their words, a line below one that is not set in goes on no item: it begins anew,
- * if the line before it had room. Linear in the number of lines.
+ * A line below an item that goes on no item. Where items go on in lines that are set in under their words, a line that is not set in
+ * begins anew, if the line before it had room. So does one to the left of items that are set in, as the closing words of a clause are:
+ * where items go on under themselves, or where that line had room. Linear in the number of lines.
  */
 export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { line, blanks, count } = seams;
-  const { flags, indent, chars, firstChars } = table;
+  if (table.captions.found) return;
+  const { line, count } = seams;
+  const found: { readonly [way in Way]: number[] } = { hung: [], flush: [], left: [] };
   const widest = widestOf(table, line);
-  const flush: number[] = [];
-  let hung = 0;
-  /** The indent of the item that a line may go on; -1 where there is none. */
-  let item = -1;
+  let item: number | undefined;
   for (let seam = 0; seam < count; seam++) {
-    if (flags[line[seam]!]! & Flag.startsBullet) item = indent[line[seam]!]!;
-    const next = line[seam + 1]!;
-    if (blanks[seam]! > 0) item = -1;
-    if (item < 0 || flags[next]! & Flag.startsMarker) continue;
-    if (indent[next]! > item) hung++;
-    else {
-      const isRoomy = chars[line[seam]!]! + 1 + firstChars[next]! <= widest * ROOM;
-      if (!isRoomy) return;
-      flush.push(seam);
-      item = -1;
-    }
+    if (table.flags[line[seam]!]! & Flag.startsMarker) item = line[seam];
+    if (item === undefined || table.flags[line[seam + 1]!]! & Flag.startsMarker) continue;
+    const way = wayOn(table, seams, seam, item);
+    if (way !== 'hung') item = undefined;
+    if (way) found[way].push(seam);
   }
-  if (hung === 0) return;
-  for (const seam of flush)
-    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'hungItem', CERTAINTY);
+  const withNextWord = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]!;
+  const edge = widestEdge(table, line);
+  const isClosed = (seam: number) => seams.blanks[seam]! > 0 || table.indent[line[seam]!]! + withNextWord(seam) <= edge;
+  const hangs = found.hung.length > 0;
+  const breakAt = (seam: number, certainty = CERTAINTY) => {
+    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'hungItem', certainty);
+  };
+  if (hangs && found.flush.every((seam) => withNextWord(seam) <= widest * ROOM))
+    for (const seam of found.flush) breakAt(seam);
+  if (hangs || found.left.filter(isClosed).length * 2 >= found.left.length)
+    for (const seam of found.left) breakAt(seam, hangs || isClosed(seam) ? CERTAINTY : CERTAINTY_OF_FULL);
+}
+
+/** How a line stands to the item above it: set in under it, even with its sign, or to the left of it. */
+type Way = 'hung' | 'flush' | 'left';
+
+function wayOn({ flags, indent }: LineTable, { line, blanks }: SeamTable, seam: number, item: number): Way | undefined {
+  const step = indent[line[seam + 1]!]! - indent[item]!;
+  if (step <= -LEAST_STEP) return 'left';
+  if (blanks[seam]! > 0) return undefined;
+  const isBullet = (flags[item]! & Flag.startsBullet) !== 0;
+  if (step > 0 || (step === 0 && !isBullet && indent[item]! >= LEAST_STEP)) return 'hung';
+  return 'flush';
 }

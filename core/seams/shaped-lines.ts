@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
+import { widestOf } from './room.ts';
 import { LEANS } from './runs-on.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -123,6 +124,7 @@ function settleGroup(
   if (shape === Shape.figureBefore && areCutShort(table, seams, first, shapes)) return;
   const last = first + shapes.length - 1;
   for (const [at, one] of shapes.entries()) if ((one & shape) !== 0) verdicts.entry[first + at] = 1;
+  const widest = widestOf(table, seams.line.subarray(first, last + 1));
   // Entries of one line each stay together; where some are longer each is a paragraph.
   const isTogether = shapes.every(
     (one, at) => (one & shape) !== 0 && table.chars[seams.line[first + at]!]! <= LONGEST_TOGETHER,
@@ -133,10 +135,27 @@ function settleGroup(
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
     if (!isEntry && shape & TAKES_ALL && goesOn(table, seams, seam) && verdicts.decision[seam] !== Decision.join)
       settle(verdicts, seam, Decision.join, 'shape', CERTAINTY_OF_REST);
-    if (!isEntry && !endsWhole) continue;
+    if (!isEntry && !endsWhole) {
+      if (
+        shape === Shape.figureBefore &&
+        verdicts.decision[seam] === Decision.join &&
+        hasRoom(table, seams, seam, widest)
+      )
+        settle(verdicts, seam, Decision.break, 'shape', CERTAINTY_OF_REST);
+      continue;
+    }
     const stays = isTogether || verdicts.decision[seam] === Decision.keep;
     settle(verdicts, seam, stays ? Decision.keep : Decision.break, 'shape', CERTAINTY);
   }
+}
+
+/** Of the longest line of a list, without its next word. */
+const ROOM = 0.7;
+
+/** "2 tsp salt" below "250 g wheat flour, and some more": a line that wraps is full. */
+function hasRoom({ flags, chars, firstChars }: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
+  const before = line[seam]!;
+  return !(flags[before]! & LEANS) && chars[before]! + 1 + firstChars[line[seam + 1]!]! <= widest * ROOM;
 }
 
 /** Whether the words before a line end nothing, and it begins with a small letter. */

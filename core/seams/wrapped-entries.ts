@@ -102,6 +102,8 @@ export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdi
       const [before, next] = [line[seam]!, line[seam + 1]!];
       if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsLower))
         continue;
+      // What closes a clause stands to the left of its parts.
+      if (table.indent[next]! < table.indent[before]!) continue;
       // An entry may begin small, as the terms of a glossary do.
       if (!runsOn(table, seams, seam) || verdicts.entry[seam + 1]) continue;
       if (!isFull(table, seams, seam, widest)) return;
@@ -132,23 +134,6 @@ function isRest({ kind, flags, chars }: LineTable, before: number, next: number,
 
 const NEVER_A_REST = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote;
 const REST_OF_WIDEST = 0.7;
-
-/** The pages of an entry of an index, up to the end of a line that wants another; and a line that has nothing but pages. */
-const WANTS_PAGES = /[,;]\s+\d{1,4}(?:[–-]\d{1,4})?n?,$/;
-const ONLY_PAGES = /^\d{1,4}(?:[–-]\d{1,4})?n?(?:, \d{1,4}(?:[–-]\d{1,4})?n?)*[.;]?$/;
-
-/** Pages of an entry of an index that did not fit on its line stand on the next, by themselves. */
-export function joinPagesOfEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { line, blanks, count } = seams;
-  for (let seam = 0; seam < count; seam++) {
-    const [before, next] = [line[seam]!, line[seam + 1]!];
-    if (blanks[seam]! > 0 || !isApart(verdicts, seam) || !(table.flags[next]! & Flag.startsDigit)) continue;
-    if (!(table.flags[before]! & Flag.endsComma) || table.chars[next]! > table.chars[before]!) continue;
-    const textOf = (one: number) => source.slice(table.from[one], table.to[one]);
-    if (ONLY_PAGES.test(textOf(next)) && WANTS_PAGES.test(textOf(before)))
-      settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
-  }
-}
 
 /** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
 export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {

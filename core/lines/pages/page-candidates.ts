@@ -37,6 +37,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
+    if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
     candidates.push({
@@ -51,6 +52,11 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     });
   }
   return candidates;
+}
+
+/** "silting of, 71,": the pages of an entry, or what else is counted, go on. */
+function wantsNumber(source: string, { from, to }: LineTable, line: number): boolean {
+  return /\d,$/.test(source.slice(Math.max(from[line]!, to[line]! - 2), to[line]));
 }
 
 /** What stands beside the day in a date: "3 May", "May 3, 1902". */

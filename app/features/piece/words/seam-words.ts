@@ -112,6 +112,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
   fullWithoutStop: { apart: '', on: 'the line is full and no sentence ends in it' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
+  head: { apart: 'a paragraph begins right after the next line, and no sentence ends in it, as in a heading', on: '' },
   repeated: { apart: 'the same line stands by itself elsewhere in this text', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
   hanging: {
@@ -121,6 +122,10 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   wrappedEntry: {
     apart: '',
     on: 'the next word had no room on this line, and the next line does not begin as the others do',
+  },
+  ordered: {
+    apart: 'entries are in order here, and the next line begins another',
+    on: 'the next word had no room on this line, and the next line begins no other entry',
   },
   setIn: { apart: 'the next line is indented as paragraphs are here, and this one has room left', on: '' },
   hungItem: { apart: 'list items go on in indented lines here, and the next line is not indented', on: '' },

@@ -1,0 +1,88 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { SeamTable } from './seam-table.ts';
+
+/*
+ * How entries begin that have no sign: references with who wrote them, terms with what parts them from what they mean.
+ */
+
+/** What such a beginning is; lists hold those of one name only. */
+export interface OpenerKind {
+  readonly name: string;
+  /** Of a reference, which holds a year; else of a term. */
+  readonly isReference: boolean;
+}
+
+/** A kept line, by its place, that begins as an entry may, and what puts it in its order. */
+export interface Opener {
+  readonly place: number;
+  readonly key: string | number;
+}
+
+/** After these nothing begins; an entry may end in "through" or "it". */
+const GOES_ON = Flag.endsComma | Flag.endsHyphen;
+/** In units, of a line's start. */
+const LONGEST_START = 60;
+
+/** "Crane, S.", "van Orme, Thomas", "Hale E, Marsh I.": a surname and what goes before it. */
+const AUTHOR =
+  /^(?:(?:van|von|de|del|der|den|di|du|la|le|af|zu)\s+){0,2}(?<name>\p{Lu}[\p{L}\p{M}’'-]+(?: \p{Lu}[\p{L}\p{M}’'-]+)?)(?:, (?:\p{Lu}\.|(?<forename>\p{Lu}[\p{L}\p{M}]*)[.,: ])| \p{Lu}{1,3}[,.:] )/u;
+/** In place of the author of the one before. */
+const SAME_AUTHOR = /^(?:[-–—_]{2,}|—)[.,:]?\s/;
+/** "(Crane 1921) ", "[Hal34] ". */
+const KEY = /^[([](?<name>\p{Lu}[\p{L}\p{M}+&.’'-]*)[^\])]{0,40}\d{2}[a-z]?[\])]\s/u;
+const NUMBER = /^(?:\[(?<inSquare>\d{1,3})\]|(?<plain>\d{1,3})\.)\s+\p{Lu}/u;
+
+/** "**apron** a floor", "“cill” means": a term in marks. */
+const MARKED = /^(?<mark>\*{1,3}|_{1,2}|[“"„«])(?<name>[\p{L}\p{M}][^*_“”"„«»\n]{1,40}?)[*_”"“»]{1,3}[:,]?\s/u;
+/** "balance beam: the long arm", "cill – the step", "pound = the level water", "paddle (US: wicket) a small door". */
+const TERM =
+  /^(?<name>[\p{L}\p{M}][\p{L}\p{M}’' -]{0,30}?\p{L}\d?)(?<sign>: |\t+|\s[–—-] |—| = | \([^)]{1,40}\),? |,? (?:\/[^/]{1,30}\/,? |\[[^\]]{1,30}\],? |\([^)]{1,30}\),? )?(?:adj|adv|n|noun|v|vb|vi|vt|pl|m|f|s|prep|conj|pron|int|phr)\.)/u;
+
+/** "BALANCE BEAM the long arm": a term in capitals. */
+const IN_CAPITALS = /^(?<name>\p{Lu}[\p{Lu}’' -]{1,30}\p{Lu})(?<sign>[.,:]? )\p{Ll}/u;
+
+/** "Step 1: Warm the beer": a word and a number that counts on. */
+const STEP = /^(?<name>\p{Lu}\p{Ll}{2,9}) (?<number>\d{1,2})(?<sign>[.:)]) +\S/u;
+
+const AUTHORS: OpenerKind = { name: 'author', isReference: true };
+const KEYS: OpenerKind = { name: 'key', isReference: true };
+const NUMBERS: OpenerKind = { name: 'number', isReference: true };
+
+/** How the kept line at a place begins, if an entry may begin so; without a key where that of the one before holds. */
+export function openerAt(
+  source: string,
+  { kind, flags, from, to, vocabulary }: LineTable,
+  { line }: SeamTable,
+  place: number,
+): { readonly kind: OpenerKind; readonly key?: string | number } | undefined {
+  const at = line[place]!;
+  // Entries may end in a semicolon.
+  const goesOn = (before: number) => (flags[before]! & GOES_ON) !== 0 && source[to[before]! - 1] !== ';';
+  if (kind[at] !== LineKind.prose && kind[at] !== LineKind.footnote) return undefined;
+  if (place > 0 && goesOn(line[place - 1]!)) return undefined;
+  const text = source.slice(from[at], Math.min(to[at]!, from[at]! + LONGEST_START));
+  if (SAME_AUTHOR.test(text)) return { kind: AUTHORS };
+  const author = AUTHOR.exec(text)?.groups;
+  // "Saltfern, The Creek Press" is where it was printed.
+  if (author && !vocabulary.isFunctionWord((author['forename'] ?? '').toLowerCase()))
+    return { kind: AUTHORS, key: author['name']!.toLowerCase() };
+  const key = KEY.exec(text)?.groups!['name'];
+  if (key !== undefined) return { kind: KEYS, key: key.toLowerCase() };
+  const number = NUMBER.exec(text)?.groups;
+  if (number) return { kind: NUMBERS, key: Number(number['inSquare'] ?? number['plain']) };
+  const step = STEP.exec(text)?.groups;
+  if (step)
+    return {
+      kind: { name: `${step['name']}${step['sign']}`, isReference: false },
+      key: Number(step['number']),
+    };
+  const { name, mark, sign } = (MARKED.exec(text) ?? TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups ?? {};
+  return name === undefined ? undefined : { kind: kindOfTerm(mark ?? sign!, name), key: name.toLowerCase() };
+}
+
+/** Terms of one list are all parted in one way, and all have capitals or none. */
+function kindOfTerm(sign: string, name: string): OpenerKind {
+  const way = /^,? ?(?:\/|\[|\(.*\..*\)|\p{Ll})/u.test(sign) ? 'class' : (sign.trim()[0] ?? '');
+  return { name: `${name[0] === name[0]!.toLowerCase() ? 'a' : 'A'}${way}`, isReference: false };
+}

@@ -1,0 +1,208 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { openerAt, type Opener, type OpenerKind } from './entry-openers.ts';
+import { roomWithin, widestEdge } from './room.ts';
+import { LEANS } from './runs-on.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+
+const CERTAINTY = 0.88;
+const FEWEST = 3;
+/** Kept lines from one entry to the next, at most. */
+const LONGEST_ENTRY = 8;
+/** Of all lines that begin as entries do, those in order. */
+const SHARE_IN_ORDER = 0.8;
+/** Fewer than so many must all be. */
+const FEWEST_OUT_OF_ORDER = 5;
+/** Of references, those that hold a year. */
+const SHARE_WITH_YEAR = 0.66;
+const YEAR = /(?:^|[^\d])(?:1[5-9]|20)\d\d(?!\d)/;
+/** Of so few terms, those below a line that had room for their first word, or ended a sentence; the order of more is no chance. */
+const FEW_TERMS = 4;
+const SHARE_CLOSED = 0.7;
+const EMPHASIS = /[*_]/;
+/** "a. Ida": an item of a list within an entry. */
+const LETTER = /^\(?[a-z][.)]\s/;
+const LONGEST_LETTER = 4;
+/** If so many stand below the end of a sentence or an address, all do. */
+const SHARE_BEHIND_ENDS = 0.6;
+
+/**
+ * Entries without signs, told by their order: references by who wrote them, by their keys or numbers, and terms with what they mean.
+ * Each stands alone; a line among them that begins otherwise goes on the entry before it, if that had no room for its first word. Names,
+ * figures and small letters begin their lines in any order of sense, so that single line ends tell little here. O(n log n) in the
+ * lines that begin so.
+ */
+export function settleOrderedEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found) return;
+  for (const { kind, openers } of runsOfOpeners(source, table, seams)) {
+    const candidates = kind.isReference ? behindEnds(table, seams, openers) : openers;
+    if (candidates.length < FEWEST) continue;
+    const entries = inOrder(candidates);
+    const isInOrder =
+      candidates.length < FEWEST_OUT_OF_ORDER
+        ? entries.length === candidates.length
+        : entries.length >= candidates.length * SHARE_IN_ORDER;
+    if (entries.length < FEWEST || !isInOrder) continue;
+    const end = endOfLast(seams, entries);
+    const isList = kind.isReference
+      ? areDated(source, table, seams, entries, end)
+      : areTerms(source, table, seams, entries, end);
+    if (isList) settleEntries(source, table, seams, kind, entries, end, verdicts);
+  }
+}
+
+interface Run {
+  readonly kind: OpenerKind;
+  readonly openers: Opener[];
+}
+
+/** Openers of one kind that follow closely. */
+function* runsOfOpeners(source: string, table: LineTable, seams: SeamTable): Generator<Run> {
+  const open = new Map<string, Run>();
+  for (let place = 0; place <= seams.count; place++) {
+    const found = openerAt(source, table, seams, place);
+    if (!found) continue;
+    const run = open.get(found.kind.name);
+    const last = run?.openers.at(-1);
+    // Who wrote the one before wrote this, too.
+    const key = found.key ?? last?.key;
+    if (key === undefined) continue;
+    if (run && last && place - last.place <= LONGEST_ENTRY) {
+      run.openers.push({ place, key });
+      continue;
+    }
+    if (run) yield run;
+    open.set(found.kind.name, { kind: found.kind, openers: [{ place, key }] });
+  }
+  yield* open.values();
+}
+
+/** Where references end in a stop, or an address, a name below a line that ends in neither is one within a reference. */
+function behindEnds({ flags }: LineTable, { line }: SeamTable, openers: readonly Opener[]): readonly Opener[] {
+  const behind = openers.filter(
+    ({ place }, at) => at === 0 || (flags[line[place - 1]!]! & (Flag.endsStop | Flag.endsInAddress)) !== 0,
+  );
+  return behind.length >= openers.length * SHARE_BEHIND_ENDS ? behind : openers;
+}
+
+/** The longest part of the openers whose keys never fall (patience sorting). */
+function inOrder(openers: readonly Opener[]): readonly Opener[] {
+  /** By length: the opener with the least key that ends a part so long. */
+  const ends: number[] = [];
+  const before = openers.map((opener, at) => {
+    let low = 0;
+    let high = ends.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (openers[ends[middle]!]!.key <= opener.key) low = middle + 1;
+      else high = middle;
+    }
+    ends[low] = at;
+    return low > 0 ? ends[low - 1]! : -1;
+  });
+  const found: Opener[] = [];
+  for (let at = ends.at(-1) ?? -1; at >= 0; at = before[at]!) found.push(openers[at]!);
+  return found.reverse();
+}
+
+/** The last place of the last entry: it is hardly longer than others are, and ends at a gap. */
+function endOfLast({ blanks, count }: SeamTable, entries: readonly Opener[]): number {
+  const starts = entries.map(({ place }) => place);
+  const longest = starts.slice(1).reduce((most, place, at) => Math.max(most, place - starts[at]!), 1);
+  let end = starts.at(-1)!;
+  while (end < count && blanks[end] === 0 && end - starts.at(-1)! < longest) end++;
+  return end;
+}
+
+function areDated(
+  source: string,
+  { from, to }: LineTable,
+  { line }: SeamTable,
+  entries: readonly Opener[],
+  end: number,
+): boolean {
+  const dated = entries.filter(({ place }, at) => {
+    const last = (entries[at + 1]?.place ?? end + 1) - 1;
+    return YEAR.test(source.slice(from[line[place]!], to[line[last]!]));
+  });
+  return dated.length >= entries.length * SHARE_WITH_YEAR;
+}
+
+/** Each explains another word, and the lines before most of them are closed: a sentence of prose begins its lines anywhere. */
+function areTerms(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  entries: readonly Opener[],
+  end: number,
+): boolean {
+  if (new Set(entries.map(({ key }) => key)).size < entries.length) return false;
+  if (entries.length > FEW_TERMS) return true;
+  const widest = widestEdge(table, seams.line.subarray(entries[0]!.place, end + 1));
+  const closed = entries.filter(({ place }) => place === 0 || isClosed(source, table, seams, place - 1, widest));
+  return closed.length >= entries.length * SHARE_CLOSED;
+}
+
+/** An entry stands out to the left, or begins in a type of its own; or the line before it had room, or ended a sentence. */
+function isClosed(source: string, table: LineTable, seams: SeamTable, seam: number, widest: number): boolean {
+  const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  if (table.indent[after]! < table.indent[before]! || EMPHASIS.test(source[table.from[after]!]!)) return true;
+  if (seams.blanks[seam]! > 0 || table.flags[before]! & (Flag.endsStop | Flag.endsColon)) return true;
+  return table.kind[before] !== LineKind.prose || roomWithin(table, seams, 'characters', widest, seam) >= 0;
+}
+
+function settleEntries(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  kind: OpenerKind,
+  entries: readonly Opener[],
+  end: number,
+  verdicts: Verdicts,
+): void {
+  const first = entries[0]!.place;
+  const begins = new Set(entries.map(({ place }) => place));
+  const widest = widestEdge(table, seams.line.subarray(first, end + 1));
+  const goesOn = (seam: number) =>
+    !begins.has(seam + 1) &&
+    seams.blanks[seam] === 0 &&
+    mayGoOn(source, table, seams, seam, kind) &&
+    roomWithin(table, seams, 'characters', widest, seam) < 0;
+  const wraps = Array.from({ length: end - first }, (_, at) => first + at).some(goesOn);
+  if (first > 0 && verdicts.decision[first - 1] === Decision.join && isClosed(source, table, seams, first - 1, widest))
+    settle(verdicts, first - 1, Decision.break, 'ordered', CERTAINTY);
+  // Text with space between all lines has it within its entries, too.
+  const isSpaced = Array.from({ length: end - first }, (_, at) => first + at).some(
+    (seam) => seams.blanks[seam]! > 0 && !begins.has(seam + 1),
+  );
+  if (!isSpaced && endsAtGap(table, seams, end) && verdicts.decision[end] === Decision.join)
+    settle(verdicts, end, Decision.break, 'ordered', CERTAINTY);
+  for (let seam = first; seam < end; seam++) {
+    const decided = verdicts.decision[seam];
+    if (begins.has(seam + 1)) {
+      verdicts.entry[seam + 1] = 1;
+      // Entries of one line each stay together.
+      if (decided === Decision.join || wraps) settle(verdicts, seam, Decision.break, 'ordered', CERTAINTY);
+    } else if (decided !== Decision.join && goesOn(seam) && settlerOf(verdicts, seam) !== 'hanging')
+      settle(verdicts, seam, Decision.join, 'ordered', CERTAINTY);
+  }
+}
+
+/** Below the names of a reference its title may begin; what a term means goes on in small letters, or after a word that wants another. */
+function mayGoOn(
+  source: string,
+  { flags, from }: LineTable,
+  { line }: SeamTable,
+  seam: number,
+  kind: OpenerKind,
+): boolean {
+  const next = line[seam + 1]!;
+  const [before, after] = [flags[line[seam]!]!, flags[next]!];
+  if (after & Flag.startsMarker || LETTER.test(source.slice(from[next], from[next]! + LONGEST_LETTER))) return false;
+  return kind.isReference || (after & Flag.startsLower) !== 0 || (before & LEANS) !== 0;
+}
+
+function endsAtGap({ flags }: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
+  return seam < count && blanks[seam]! > 0 && (flags[line[seam + 1]!]! & Flag.startsLower) === 0;
+}
