@@ -21,7 +21,7 @@ export const Shape = {
   cells: 64,
   /** A date with a time, either in brackets, or a name in brackets: "[12:04] ", "2025-03-04 09:15 ", "<mette> ", "[Ruth] ". */
   stampBefore: 128,
-  /** A name and a time above what was said: "Mette Holm  9:14 AM". */
+  /** A name and a time above what was said: "Mette Holm  9:14 AM", "Mette Holm — Today at 9:14". */
   nameAndTime: 256,
   /** Dots that lead from words to others: "Hannah Pell . . . . . Ruth Corran". */
   leader: 512,
@@ -72,8 +72,9 @@ const PATTERNS: readonly {
   },
   {
     shape: Shape.nameAndTime,
-    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /m\.?$/i.test(text),
-    pattern: /^\p{Lu}[\p{L} .'’-]{0,30}\s{1,4}\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?$/u,
+    may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /(?:m\.?|\))$/i.test(text),
+    pattern:
+      /^\p{Lu}[\p{L} .'’-]{0,30}(?:\s{1,4}|, | [–—•·|] )(?:\p{L}{2,9} \p{L}{1,3} |\d{1,4}[./-]\d{1,2}[./-]\d{1,4},? )?\(?\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?\)?$/u,
   },
   {
     shape: Shape.leader,

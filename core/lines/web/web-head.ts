@@ -1,7 +1,7 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { dropAsCompany, isProse, labelAt, LONGEST_LABEL } from './label-lines.ts';
-import { isContentsLabel, isNavigation } from './web-labels.ts';
+import { isContentsLabel, isNavigation, isSection } from './web-labels.ts';
 
 /*
  * What stands on a web page between its beginning and its first sentence. The words of a site's menu are its own, so no list knows them;
@@ -27,7 +27,9 @@ export function dropMenuAboveTitle(source: string, table: LineTable): void {
   const head = Array.from({ length: firstProse }, (_, line) => line);
   const leading = head.filter((line) => kind[line] !== LineKind.blank && isNavigation(textOf(line)));
   if (leading.length < FEWEST_LEADING) return;
-  const last = leading.at(-1)!;
+  let last = leading.at(-1)!;
+  // The parts of a newspaper may be titles elsewhere.
+  while (last + 1 < firstProse && isSection(textOf(last + 1))) last++;
   const mayBeTitle = (line: number) =>
     isKept(kind[line]!) && !DATE.test(textOf(line)) && labelAt(source, table, line) === 'no';
   if (!head.slice(last + 1).some(mayBeTitle)) return;

@@ -53,17 +53,29 @@ export function readWebLabel(line: string): WebLabel {
     .filter((part) => part !== '');
   const sure = parts.filter((part) => isSureLabel(part)).length;
   if (sure > 0 && parts.every((part) => RIGHTS.test(part) || COPYRIGHT.test(part))) return 'rights';
-  if (leadsFromHome(line, parts) || isMenuRow(line) || isPhraseOfPage(line)) return 'sure';
+  if (leadsFromHome(line, parts) || areLanguages(parts) || isMenuRow(line) || isPhraseOfPage(line)) return 'sure';
   const labels = parts.filter((part) => isSureLabel(part) || MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
   return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
 }
 
-/** "Home > Lamps > Storm lamps": where a page stands among the others. */
+/** "Home > Lamps > Storm lamps", "You are here: Home > Lamps": where a page stands among the others. */
 function leadsFromHome(line: string, parts: readonly string[]): boolean {
-  return parts.length > 1 && HOME.has(parts[0]!) && /^\s*\p{L}+\s*[>›»→/]/u.test(line);
+  const path = line.replace(SAYS_WHERE, '');
+  return parts.length > 1 && HOME.has(parts[0]!.replace(SAYS_WHERE, '')) && /^\s*\p{L}+\s*[>›»→/]/u.test(path);
 }
+
+const SAYS_WHERE = /^\s*\p{L}[\p{L} ]{1,24}: /u;
+
+/** "EN | DE | FR": the languages of a site, by their codes (ISO 639-1). */
+function areLanguages(parts: readonly string[]): boolean {
+  return parts.length > 1 && parts.every((part) => CODES.has(part));
+}
+
+const CODES: ReadonlySet<string> = new Set(
+  'ar cs da de el en es fi fr he hi hu it ja ko nl no pl pt ru sv tr uk zh'.split(' '),
+);
 
 const PATH = /^\p{L}[^>›»/]{1,30}(?: [>›»/] \p{L}[^>›»/]{1,40}){2,5}(?<![.!?])$/u;
 
@@ -123,6 +135,11 @@ export function isNavigation(line: string): boolean {
   return readWebLabel(line) !== 'no';
 }
 
+/** Whether a line is nothing but a part of a newspaper: "Weather". */
+export function isSection(line: string): boolean {
+  return SECTIONS.has(line.toLowerCase().trim());
+}
+
 /** Whether a line stands above the list of the headings of a page. */
 export function isContentsLabel(line: string): boolean {
   return line.length <= LONGEST_LABEL && CONTENTS.has(line.toLowerCase().trim().replace(EDGES, ''));
@@ -133,7 +150,7 @@ export function isPageButton(line: string): boolean {
   return ACTIONS.has(line.toLowerCase());
 }
 
-const EDGES = /^[\s✕×☰←→↑↓‹<>]+|[\s:…✕×←→↑↓›>]+$/g;
+const EDGES = /^[\s✕×☰←→↑↓‹«<>]+|[\s:!*…✕×←→↑↓›»>▾▼]+$/g;
 
 function isSureLabel(part: string): boolean {
   return LABELS.has(part) || COUNTER.test(part) || COPYRIGHT.test(part);

@@ -22,7 +22,7 @@ export const da = {
   page: {
     home: 'forside|hjem',
     contents: 'indhold|indholdsfortegnelse|på denne side',
-    skips: 'gå til indhold|spring til indhold|hop til indhold',
+    skips: 'gå til indhold|spring til indhold|hop til indhold|åbn menu|luk menu',
     buttons: `
       del artiklen|kopiér link|udskriv siden|læs mere|fortsæt med at læse|skriv en kommentar|til toppen|læg i kurv|acceptér alle
       accepter alle|afvis alle|tillad alle|book nu|søg nu|følg os|lyt til artiklen
@@ -32,12 +32,13 @@ export const da = {
       forrige indlæg|næste indlæg|forrige side|næste side|på denne side|vis alle|vis mere|om os|kontakt os|privatlivspolitik
       cookiepolitik|vilkår og betingelser|alle rettigheder forbeholdes|luk
     `,
-    menu: 'søg|nyheder|kontakt|hjælp|butik|tilgængelighed|arkiv',
+    menu: 'søg|nyheder|kontakt|hjælp|butik|tilgængelighed|arkiv|dansk',
     beside: 'mere|se også|kommentarer|næste|forrige|indhold|rediger',
     actions: 'del|gem|print|udskriv|svar|lyt|synes godt om|annonce|følg',
     sections: 'indland|udland|politik|økonomi|videnskab|sundhed|rejser|bøger|musik|kunst|vejr|kultur|sport',
     counted: 'min(?:utters)? læsetid|kommentarer|svar',
-    offers: 'din e-mailadresse vil ikke blive publiceret|denne side blev senest ændret',
+    offers:
+      'din e-mailadresse vil ikke blive publiceret|denne side blev senest ændret|(?:vi|denne hjemmeside) bruger cookies\\b.{0,100}',
     calls: 'din e-mail(?:adresse)?|vis alle(?: \\S+){0,4}|kurv \\(\\d{1,3}\\)',
     filed: 'udgivet i|kategori(?:er)?',
     elsewhere: 'læs også|mere om emnet',

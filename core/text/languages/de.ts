@@ -24,7 +24,8 @@ export const de = {
   page: {
     home: 'startseite',
     contents: 'inhalt|inhaltsverzeichnis|auf dieser seite',
-    skips: 'zum inhalt springen|direkt zum inhalt|zur navigation springen|zur suche springen|zum hauptinhalt springen',
+    skips:
+      'zum inhalt springen|direkt zum inhalt|zur navigation springen|zur suche springen|zum hauptinhalt springen|menü öffnen|menü schließen|menü anzeigen|navigation öffnen',
     buttons: `
       war dieser artikel hilfreich?|war diese seite hilfreich?|artikel teilen|link kopieren|seite drucken|weiterlesen|mehr lesen
       kommentar schreiben|nach oben|alle akzeptieren|alle ablehnen|mehr erfahren|jetzt spenden|jetzt anmelden|jetzt bewerben
@@ -34,18 +35,18 @@ export const de = {
     labels: `
       meistgelesen|auch interessant|weitere artikel|kunden kauften auch|wird oft zusammen gekauft|das könnte ihnen auch gefallen
       ähnliche stellen|ähnliche artikel|neueste beiträge|vorheriger beitrag|nächster beitrag|startseite|inhaltsverzeichnis|hauptmenü
-      schnellsuche|anmelden|abmelden|registrieren|abonnieren|drucken|merken|alle anzeigen|verwandte artikel
+      schnellsuche|anmelden|abmelden|registrieren|abonnieren|alle anzeigen|verwandte artikel
       das könnte sie auch interessieren|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite
       quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen
       alle rechte vorbehalten|schließen
     `,
-    menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit',
+    menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit|deutsch',
     beside: 'mehr|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',
-    actions: 'teilen|antworten|anzeige|gefällt mir',
+    actions: 'teilen|antworten|anzeige|gefällt mir|drucken|merken|speichern|vorlesen',
     sections: 'politik|wirtschaft|wissen|gesellschaft|reise|bücher|musik|kunst|wetter|meinung|panorama|regional',
     counted: 'min\\.? lesezeit|kommentare?|antworten',
     offers:
-      'deine e-mail-adresse wird nicht veröffentlicht|diese seite wurde zuletzt |mit freundlicher unterstützung von',
+      'deine e-mail-adresse wird nicht veröffentlicht|diese seite wurde zuletzt |mit freundlicher unterstützung von|(?:wir|diese (?:web)?seite|diese website) verwende[nt] cookies\\b.{0,100}',
     calls: 'ihre e-mail(?:-adresse)?|alle \\S+ anzeigen|lesezeit:? \\d{1,3} min(?:uten)?|warenkorb \\(\\d{1,3}\\)',
     filed: 'veröffentlicht unter|verschlagwortet mit|kategorien?|schlagwörter',
     elsewhere: 'lesen sie auch|mehr zum thema',

@@ -28,6 +28,7 @@ export const en = {
     contents: 'contents|table of contents|on this page|in this article',
     skips: `
       skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search
+      toggle navigation|toggle menu|toggle search|open menu|close menu|show menu|open search|main navigation|primary menu
     `,
     buttons: `
       advertisement|advertisements|advertising|sponsored|sponsored content|share on|share via|share this|share this article
@@ -43,7 +44,7 @@ export const en = {
       this article is for subscribers only|already a subscriber? log in|already a subscriber? sign in|continue reading the main story
       story continues below advertisement|view comments|show more comments|sort by|download the app|report this post
       report this comment|quote reply|was this helpful?|was this article helpful?|was this page helpful?
-      did this answer your question?|still need help? contact us
+      did this answer your question?|still need help? contact us|got it|ok, got it|i agree|i accept|scroll to continue
     `,
     labels: `
       enter your email address|sign up to our newsletter|show comments|main menu|navigation|quick search|search this site|site search
@@ -57,12 +58,14 @@ export const en = {
       next article|previous article|next page|previous page|next chapter|previous chapter|table of contents|on this page
       in this article|this page|show source|view source|edit this page|edit source|view history|permalink|download pdf|cookie settings
       cookie policy|cookies|accept cookies|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap
-      all rights reserved|dismiss|copied
+      all rights reserved|dismiss|copied|enter your email|trending now|popular now|in other news|today's paper|print edition|e-paper
+      do not sell my personal information|do not sell or share my personal information|your privacy choices
+      editor's picks|editors' picks|sister sites
     `,
     menu: `
       menu|search|news|latest|trending|opinion|podcasts|videos|photos|sport|culture|business|about|about us|contact|contact us|help
       faq|shop|donate|privacy|accessibility|long reads|register|login|archives|archive|account|basket|cart|bag|docs|guides|changelog
-      rss|all topics|all posts|all categories|community|forum|forums|jobs|events|categories
+      rss|all topics|all posts|all categories|community|forum|forums|jobs|events|categories|newsletters|puzzles|crosswords|games|english
     `,
     beside: `
       more|top|see also|related|comments|next|previous|index|contents|close|edit|mail|email|e-mail|ad|tags|comment|facebook|twitter
@@ -77,9 +80,9 @@ export const en = {
     `,
     counted: 'min(?:ute)?s? read|comments?|shares?|likes?|replies|answers?|views?',
     offers:
-      'your email address will not be published\\b|this page was last (?:edited|modified|updated) |subscribe (?:now|today|for) |(?:sign up|subscribe) (?:to|for) (?:our|the) newsletter\\b|(?:proudly )?powered by',
+      'your email address will not be published\\b|this page was last (?:edited|modified|updated) |subscribe (?:now|today|for) |(?:sign up|subscribe) (?:to|for) (?:our|the) (?:\\S+ ){0,2}newsletters?\\b|(?:we|(?:this|our) (?:web)?site) uses? cookies (?:to|on|and|for)\\b.{0,100}|(?:this|our) (?:web)?site uses cookies\\b.{0,100}|(?:proudly )?powered by',
     calls:
-      '(?:save|share|print|email|bookmark|rate|report|flag) this (?:story|article|page|recipe|post|item|job|review|comment|ad|product)|(?:was (?:this|it) )?helpful\\?(?: yes| no| \\d+)*|(?:listen|watch|play|order|read|view|shop) now|(?:see|view|show|browse) all(?: \\S+){0,5}|(?:explore|discover|read|show|load|see|view) (?:further|more)(?: \\S+){0,2}|back to (?:the )?(?:search|results|list|overview|home|articles|all)(?: \\S+){0,2}|(?:sign|log) (?:up|in) or (?:log|sign) (?:in|up)|(?:post|write|add|leave) (?:a|your) (?:job|answer|comment|review|reply)|sort(?:ed)? by:? .{1,20}|your (?:email|email address|answer|rating)|support (?:our work|us)|check (?:the )?(?:price|availability)|see (?:it )?at .{1,30}|(?:book|buy|get) (?:now|online|tickets|your tickets)|advertisement ?[-–—] ?continue reading below|comments? \\(\\d+\\)|subscribe to: .{1,40}|search for:|create (?:an account|alert)|(?:job|email) alerts?|reading time:? \\d{1,3} min(?:ute)?s?|(?:basket|cart|bag) \\(\\d{1,3}\\)',
+      '(?:story|article|post) continues(?: below)?(?: after (?:the |this )?(?:ad|advert|advertisement|promotion))?|add to (?:favou?rites|bookmarks|my list|reading list|collection)|(?:save|share|print|email|bookmark|rate|report|flag) this (?:story|article|page|recipe|post|item|job|review|comment|ad|product)|(?:was (?:this|it) )?helpful\\?(?: yes| no| \\d+)*|(?:listen|watch|play|order|read|view|shop) now|(?:see|view|show|browse) all(?: \\S+){0,5}|(?:explore|discover|read|show|load|see|view) (?:further|more)(?: \\S+){0,2}|back to (?:the )?(?:search|results|list|overview|home|articles|all)(?: \\S+){0,2}|(?:sign|log) (?:up|in) or (?:log|sign) (?:in|up)|(?:post|write|add|leave) (?:a|your) (?:job|answer|comment|review|reply)|sort(?:ed)? by:? .{1,20}|your (?:email|email address|answer|rating)|support (?:our work|us)|check (?:the )?(?:price|availability)|see (?:it )?at .{1,30}|(?:book|buy|get) (?:now|online|tickets|your tickets)|advertisement ?[-–—] ?continue reading below|comments? \\(\\d+\\)|subscribe to: .{1,40}|search for:|create (?:an account|alert)|(?:job|email) alerts?|reading time:? \\d{1,3} min(?:ute)?s?|(?:basket|cart|bag) \\(\\d{1,3}\\)',
     filed: 'filed under|tagged(?: with| as)?|posted in|categor(?:y|ies)',
     elsewhere:
       "read (?:more|next|also)|also read|up next|don't miss|watch|related(?: (?:story|stories|article|articles))?|more on this(?: story)?",

@@ -22,7 +22,8 @@ export const es = {
   page: {
     home: 'inicio',
     contents: 'índice|contenido|tabla de contenidos|en esta página',
-    skips: 'ir al contenido|saltar al contenido|ir a la navegación|ir a la búsqueda',
+    skips:
+      'ir al contenido|saltar al contenido|ir a la navegación|ir a la búsqueda|abrir menú|cerrar menú|abrir el menú|saltar al contenido principal',
     buttons: `
       te ha resultado útil este artículo?|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba|donar ahora
       haz una donación|más información|aceptar todo|rechazar todo|gestionar opciones|reservar ahora|síguenos|síguenos en
@@ -34,12 +35,13 @@ export const es = {
       página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies
       política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
     `,
-    menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad',
+    menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad|español',
     beside: 'véase también|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',
     actions: 'compartir|responder|publicidad|me gusta',
     sections: 'política|economía|sociedad|ciencia|salud|viajes|libros|cine|música|tiempo|deportes',
     counted: 'min de lectura|comentarios?|respuestas',
-    offers: 'tu dirección de correo electrónico no será publicada|esta página se editó |funciona con',
+    offers:
+      'tu dirección de correo electrónico no será publicada|esta página se editó |funciona con|(?:este sitio(?: web)? utiliza|utilizamos) cookies\\b.{0,100}',
     calls: 'tu (?:correo|e-mail)(?: electrónico)?|ver tod[ao]s(?: \\S+){0,4}|(?:cesta|carrito) \\(\\d{1,3}\\)',
     filed: 'publicado en|archivado en|categorías?|etiquetas?',
     elsewhere: 'lee también|te puede interesar',

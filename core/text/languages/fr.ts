@@ -25,7 +25,8 @@ export const fr = {
   page: {
     home: 'accueil',
     contents: 'sommaire|table des matières|sur cette page',
-    skips: 'aller au contenu|aller au menu|aller à la navigation|aller à la recherche',
+    skips:
+      'aller au contenu|aller au menu|aller à la navigation|aller à la recherche|ouvrir le menu|fermer le menu|aller au contenu principal',
     buttons: `
       cet article vous a-t-il été utile ?|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire
       haut de page|ajouter au panier|faire un don|tout accepter|tout refuser|gérer mes choix|continuer sans accepter
@@ -39,12 +40,13 @@ export const fr = {
       gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés
       fermer
     `,
-    menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement',
+    menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement|français',
     beside: 'voir aussi|commentaires|suivant|précédent|sommaire|modifier',
     actions: "partager|répondre|publicité|j'aime",
     sections: 'politique|économie|société|sciences|santé|voyage|livres|cinéma|musique|météo',
     counted: 'min de lecture|commentaires?|réponses?',
-    offers: 'votre adresse e-mail ne sera pas publiée|cette page a été modifiée |propulsé par',
+    offers:
+      'votre adresse e-mail ne sera pas publiée|cette page a été modifiée |propulsé par|(?:ce site utilise|nous utilisons) des cookies\\b.{0,100}',
     calls:
       'votre (?:e-mail|adresse e-mail)|tous les articles|temps de lecture ?:? \\d{1,3} min(?:utes)?|panier \\(\\d{1,3}\\)',
     filed: 'publié dans|catégories?|étiquettes?',

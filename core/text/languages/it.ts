@@ -23,7 +23,7 @@ export const it = {
   page: {
     home: 'home|pagina iniziale',
     contents: 'indice|sommario|in questa pagina',
-    skips: 'vai al contenuto|salta al contenuto',
+    skips: 'vai al contenuto|salta al contenuto|apri menu|chiudi menu|apri il menu|salta al contenuto principale',
     buttons: `
       condividi su|condividi questo articolo|copia link|stampa questa pagina|leggi tutto|continua a leggere|lascia un commento
       torna su|torna all'inizio|aggiungi al carrello|accetta tutti|rifiuta tutti|accetta tutto|rifiuta tutto|scopri di più|dona ora
@@ -36,12 +36,13 @@ export const it = {
       cookie policy|informativa sulla privacy|impostazioni cookie|termini di servizio|note legali|mappa del sito
       tutti i diritti riservati|chiudi
     `,
-    menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio',
+    menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio|italiano',
     beside: 'altro|vedi anche|commenti|successivo|precedente|indice|modifica',
     actions: 'condividi|stampa|salva|rispondi|ascolta|mi piace|pubblicità|segui',
     sections: 'politica|economia|società|scienze|salute|viaggi|libri|cinema|musica|meteo|cultura|sport|esteri|cronaca',
     counted: 'min(?:uti)? di lettura|commenti|commento|risposte',
-    offers: 'il tuo indirizzo e-?mail non sarà pubblicato|questa pagina è stata modificata',
+    offers:
+      'il tuo indirizzo e-?mail non sarà pubblicato|questa pagina è stata modificata|(?:questo sito utilizza|utilizziamo)(?: i)? cookie\\b.{0,100}',
     calls: 'la tua e-?mail|vedi tutti(?: \\S+){0,4}|carrello \\(\\d{1,3}\\)',
     filed: 'pubblicato in|archiviato in|categori[ae]|etichette',
     elsewhere: 'leggi anche|approfondisci',

@@ -22,7 +22,7 @@ export const nb = {
   page: {
     home: 'forside|hjem',
     contents: 'innhold|innholdsfortegnelse|på denne siden',
-    skips: 'gå til innhold|hopp til innhold|hopp til hovedinnhold',
+    skips: 'gå til innhold|hopp til innhold|hopp til hovedinnhold|åpne meny|lukk meny',
     buttons: `
       del artikkelen|kopier lenke|skriv ut siden|les mer|fortsett å lese|legg igjen en kommentar|til toppen|legg i handlekurven
       godta alle|avvis alle|bestill nå|søk nå|følg oss|lytt til artikkelen
@@ -32,12 +32,13 @@ export const nb = {
       neste innlegg|forrige side|neste side|på denne siden|vis alle|vis mer|om oss|kontakt oss|personvern|personvernerklæring
       informasjonskapsler|vilkår for bruk|alle rettigheter reservert|lukk
     `,
-    menu: 'meny|søk|nyheter|kontakt|hjelp|butikk|tilgjengelighet|arkiv',
+    menu: 'meny|søk|nyheter|kontakt|hjelp|butikk|tilgjengelighet|arkiv|norsk',
     beside: 'mer|se også|kommentarer|neste|forrige|innhold|rediger',
     actions: 'del|lagre|skriv ut|svar|lytt|liker|annonse|følg',
     sections: 'innenriks|utenriks|politikk|økonomi|vitenskap|helse|reise|bøker|musikk|kunst|vær|kultur|sport',
     counted: 'min(?:utters)? lesetid|kommentarer|svar',
-    offers: 'din e-postadresse vil ikke bli publisert|siden ble sist redigert',
+    offers:
+      'din e-postadresse vil ikke bli publisert|siden ble sist redigert|(?:vi|dette nettstedet) bruker (?:cookies|informasjonskapsler).{0,100}',
     calls: 'din e-post(?:adresse)?|vis alle(?: \\S+){0,4}|handlekurv \\(\\d{1,3}\\)',
     filed: 'publisert i|kategori(?:er)?',
     elsewhere: 'les også|mer om saken',

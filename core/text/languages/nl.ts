@@ -22,7 +22,7 @@ export const nl = {
   page: {
     home: 'home|voorpagina',
     contents: 'inhoud|inhoudsopgave|op deze pagina',
-    skips: 'ga naar de inhoud|ga naar inhoud|naar de inhoud|direct naar de inhoud',
+    skips: 'ga naar de inhoud|ga naar inhoud|naar de inhoud|direct naar de inhoud|menu openen|menu sluiten',
     buttons: `
       deel dit artikel|kopieer link|print deze pagina|lees verder|lees meer|laat een reactie achter|geef een reactie|terug naar boven
       in winkelwagen|in winkelmandje|alles accepteren|alles weigeren|meer informatie|doneer nu|meld je aan|boek nu|solliciteer nu
@@ -34,14 +34,15 @@ export const nl = {
       op deze pagina|toon alles|bekijk alles|meer laden|over ons|privacybeleid|privacyverklaring|cookiebeleid|cookie-instellingen
       algemene voorwaarden|disclaimer|sitemap|alle rechten voorbehouden|sluiten
     `,
-    menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen',
+    menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen|nederlands',
     beside: 'meer|zie ook|reacties|volgende|vorige|inhoud|bewerken',
     actions: 'delen|opslaan|printen|afdrukken|reageer|beantwoorden|luister|vind ik leuk|advertentie|volgen',
     sections: `
       binnenland|buitenland|politiek|economie|wetenschap|gezondheid|reizen|boeken|muziek|kunst|weer|cultuur|sport|regio
     `,
     counted: 'min(?:uten)? leestijd|reacties|reactie|antwoorden',
-    offers: 'je e-mailadres wordt niet gepubliceerd|deze pagina is voor het laatst bewerkt',
+    offers:
+      'je e-mailadres wordt niet gepubliceerd|deze pagina is voor het laatst bewerkt|(?:deze (?:web)?site gebruikt|(?:wij|we) gebruiken) cookies\\b.{0,100}',
     calls:
       '(?:je|uw) e-mail(?:adres)?|bekijk alle(?: \\S+){0,4}|leestijd:? \\d{1,3} min(?:uten)?|winkelwagen \\(\\d{1,3}\\)',
     filed: 'geplaatst in|categorie(?:ën)?|trefwoorden',

@@ -23,7 +23,7 @@ export const pl = {
   page: {
     home: 'strona główna',
     contents: 'spis treści|na tej stronie',
-    skips: 'przejdź do treści|przejdź do głównej treści',
+    skips: 'przejdź do treści|przejdź do głównej treści|otwórz menu|zamknij menu',
     buttons: `
       udostępnij artykuł|kopiuj link|drukuj stronę|czytaj więcej|czytaj dalej|dodaj komentarz|skomentuj|do góry|dodaj do koszyka
       akceptuj wszystkie|akceptuję|odrzuć wszystkie|dowiedz się więcej|zarezerwuj teraz|aplikuj teraz|obserwuj nas|wspieraj nas
@@ -34,12 +34,13 @@ export const pl = {
       na tej stronie|pokaż wszystko|pokaż więcej|o nas|napisz do nas|polityka prywatności|polityka cookies|regulamin|mapa strony
       wszelkie prawa zastrzeżone|zamknij
     `,
-    menu: 'szukaj|wyszukaj|aktualności|wiadomości|kontakt|pomoc|sklep|dostępność|archiwum',
+    menu: 'szukaj|wyszukaj|aktualności|wiadomości|kontakt|pomoc|sklep|dostępność|archiwum|polski',
     beside: 'więcej|zobacz też|komentarze|następny|poprzedni|edytuj',
     actions: 'udostępnij|zapisz|drukuj|odpowiedz|posłuchaj|lubię to|reklama|obserwuj',
     sections: 'kraj|świat|polityka|gospodarka|nauka|zdrowie|podróże|książki|film|muzyka|pogoda|kultura|sport',
     counted: 'min(?:ut)? czytania|komentarzy|komentarze|komentarz|odpowiedzi',
-    offers: 'twój adres e-?mail nie zostanie opublikowany|tę stronę ostatnio edytowano',
+    offers:
+      'twój adres e-?mail nie zostanie opublikowany|tę stronę ostatnio edytowano|(?:ta strona (?:używa|wykorzystuje)|używamy)(?: plików)? cookies?\\b.{0,100}',
     calls: 'twój e-?mail|zobacz wszystkie(?: \\S+){0,4}|koszyk \\(\\d{1,3}\\)',
     filed: 'opublikowano w|kategori[ae]|tagi',
     elsewhere: 'czytaj także|zobacz także|czytaj też',

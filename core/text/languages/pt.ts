@@ -25,7 +25,7 @@ export const pt = {
   page: {
     home: 'início|página inicial',
     contents: 'índice|conteúdo|sumário|nesta página',
-    skips: 'ir para o conteúdo|saltar para o conteúdo|pular para o conteúdo',
+    skips: 'ir para o conteúdo|saltar para o conteúdo|pular para o conteúdo|abrir menu|fechar menu',
     buttons: `
       partilhar este artigo|compartilhar este artigo|copiar link|imprimir esta página|ler mais|leia mais|continue lendo|continue a ler
       deixe um comentário|deixe uma resposta|voltar ao topo|adicionar ao carrinho|aceitar todos|rejeitar todos|aceitar tudo|saiba mais
@@ -38,14 +38,15 @@ export const pt = {
       fale conosco|política de privacidade|política de cookies|termos de uso|aviso legal|mapa do site|todos os direitos reservados
       fechar
     `,
-    menu: 'pesquisar|buscar|busca|notícias|contato|contacto|ajuda|loja|acessibilidade|arquivo|sobre',
+    menu: 'pesquisar|buscar|busca|notícias|contato|contacto|ajuda|loja|acessibilidade|arquivo|sobre|português',
     beside: 'mais|comentários|próximo|anterior|índice|editar',
     actions: 'partilhar|compartilhar|guardar|salvar|imprimir|responder|ouvir|gosto|curtir|publicidade|anúncio|seguir',
     sections: `
       política|economia|sociedade|ciência|saúde|viagem|livros|cinema|música|tempo|cultura|desporto|esportes|mundo|brasil
     `,
     counted: 'min(?:utos)? de leitura|comentários?|respostas',
-    offers: 'o seu endereço de e-?mail não será publicado|esta página foi editada',
+    offers:
+      'o seu endereço de e-?mail não será publicado|esta página foi editada|(?:este site (?:utiliza|usa)|utilizamos|usamos) cookies\\b.{0,100}',
     calls: 'o seu e-?mail|ver tod[ao]s(?: \\S+){0,4}|carrinho \\(\\d{1,3}\\)',
     filed: 'publicado em|arquivado em|categorias?|etiquetas?',
     elsewhere: 'leia também|veja também',

@@ -22,7 +22,7 @@ export const sv = {
   page: {
     home: 'hem|startsida',
     contents: 'innehåll|innehållsförteckning|på denna sida',
-    skips: 'hoppa till innehåll|hoppa till innehållet|gå till innehåll',
+    skips: 'hoppa till innehåll|hoppa till innehållet|gå till innehåll|öppna meny|stäng meny',
     buttons: `
       dela artikeln|kopiera länk|skriv ut sidan|läs mer|fortsätt läsa|lämna en kommentar|till toppen|lägg i varukorgen|acceptera alla
       avvisa alla|godkänn alla|ge en gåva|boka nu|ansök nu|följ oss|lyssna på artikeln
@@ -32,12 +32,13 @@ export const sv = {
       läs också|föregående inlägg|nästa inlägg|föregående sida|nästa sida|på denna sida|visa alla|visa mer|om oss|kontakta oss
       integritetspolicy|cookiepolicy|användarvillkor|om cookies|alla rättigheter förbehållna|stäng
     `,
-    menu: 'meny|sök|nyheter|kontakt|hjälp|butik|tillgänglighet|arkiv',
+    menu: 'meny|sök|nyheter|kontakt|hjälp|butik|tillgänglighet|arkiv|svenska',
     beside: 'mer|se även|kommentarer|nästa|föregående|innehåll|redigera',
     actions: 'dela|spara|skriv ut|svara|lyssna|gilla|annons|följ',
     sections: 'inrikes|utrikes|politik|ekonomi|vetenskap|hälsa|resor|böcker|musik|konst|väder|kultur|sport',
     counted: 'min(?:uters)? läsning|kommentarer|svar',
-    offers: 'din e-postadress kommer inte publiceras|sidan redigerades senast',
+    offers:
+      'din e-postadress kommer inte publiceras|sidan redigerades senast|(?:vi|den här webbplatsen) använder cookies\\b.{0,100}',
     calls: 'din e-post(?:adress)?|visa alla(?: \\S+){0,4}|varukorg \\(\\d{1,3}\\)',
     filed: 'publicerat i|kategori(?:er)?|etiketter',
     elsewhere: 'läs också|läs även|mer om ämnet',
