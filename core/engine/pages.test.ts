@@ -87,6 +87,40 @@ describe('page furniture that changes', () => {
   });
 });
 
+describe('numbers below pages that end with their paragraphs', () => {
+  const whole = (number: number, lines: number) => `A${page(number, true, lines).slice(1)}`;
+  const pages = (lengths: readonly number[], label: (at: number) => string) =>
+    lengths.map((length, at) => `${whole(at, length)}\n\n${label(at)}`).join('\n\n');
+  const outcome = (source: string) => {
+    const table = readLines(source, ALL_LINE_OPTIONS);
+    const left = [...table.kind.keys()].filter((line) => isDropped(table.kind[line]!));
+    return { left: dropped(source), asked: left.filter((line) => table.removalDoubts.has(line)).length };
+  };
+
+  test.each([
+    ['bare', (at: number) => `${at + 11}`],
+    ['between dashes', (at: number) => `- ${at + 11} -`],
+    ['set in', (at: number) => `${' '.repeat(24)}${at + 1}`],
+  ])('go and are asked about, if the pages are about as long as one another: %s', (_, label) => {
+    const lengths = [12, 13, 11, 12, 5];
+    const wanted = lengths.map((__, at) => label(at).trim());
+    expect(outcome(pages(lengths, label))).toEqual({ left: wanted, asked: wanted.length });
+    const first = lengths.slice(0, 4);
+    expect(outcome(`${pages(first, label)}\n\n${whole(9, 8)}`).left).toEqual(wanted.slice(0, 4));
+    expect(outcome(pages([12, 31, 9, 22, 5], label)).left.length).toBeLessThan(4);
+  });
+
+  test('two that are named go and are asked about; a list of places in a book stays', () => {
+    expect(outcome(pages([14, 23], (at) => `Page ${at + 11}`))).toEqual({ left: ['Page 11', 'Page 12'], asked: 2 });
+    expect(outcome(pages([2, 3, 2], (at) => `Page ${at + 11}`)).left).toEqual([]);
+  });
+
+  test('above parts as long as one another, as of sonnets, they stay', () => {
+    const source = [18, 19, 20, 21].map((number) => `${number}\n\n${whole(number, 14)}`).join('\n\n');
+    expect(outcome(source).left).toEqual([]);
+  });
+});
+
 describe('line numbers in the margin', () => {
   const LINES = page(3, false, 40).split('\n');
   const words = LINES.join(' ');

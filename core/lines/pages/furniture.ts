@@ -30,12 +30,11 @@ export function findFurniture(source: string, table: LineTable): void {
     if (isDoubted) table.removalDoubts.set(kept.lines[place]!, 'lone');
     pages.add(place);
   }
-  if (pages.size === 0) {
-    for (const place of footNumbers(source, table, kept)) {
-      table.kind[kept.lines[place]!] = LineKind.pageNumber;
-      table.removalDoubts.set(kept.lines[place]!, 'lone');
-      pages.add(place);
-    }
+  for (const place of footNumbers(source, table, kept)) {
+    if (pages.has(place)) continue;
+    table.kind[kept.lines[place]!] = LineKind.pageNumber;
+    table.removalDoubts.set(kept.lines[place]!, 'lone');
+    pages.add(place);
   }
   const heads = unnumberedHeads(source, table, kept, pages);
   // Letters and recipes that fill a page each begin and end with the same words too.

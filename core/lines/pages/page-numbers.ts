@@ -22,6 +22,8 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   const told = [numbersInSentences(bare, kept), onlyOneOfTheirSigns(bare, signsOf), numbersOfTotals(bare, signsOf)];
   for (const candidate of told.flat()) accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
+  if (!bare.some((page) => accepted.has(page)))
+    for (const candidate of namedPages(bare, signsOf)) accepted.add(candidate);
   return [...accepted];
 }
 
@@ -77,6 +79,17 @@ function numbersOfTotals(bare: readonly PageNumber[], signsOf: (page: PageNumber
 }
 
 const OF_A_TOTAL = /^\p{L}+\.? ?# ?(?:\/|\p{L}+) ?\d+$/u;
+
+/** "Page 11", "Page 12", a page apart: they are asked about, since a list of mistakes may be told so. */
+function namedPages(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
+  const named = bare.filter((page) => /^\p{L}+\.? ?#$/u.test(signsOf(page)));
+  const countOn = named.every((page, at) => at === 0 || follows(named[at - 1]!, page));
+  return named.length > 1 && countOn ? named.map((page) => ({ ...page, isDoubted: true })) : [];
+}
+
+function follows(before: PageNumber, page: PageNumber): boolean {
+  return page.number === before.number + 1 && !areClose(before, page);
+}
 
 /** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
 function countingOn(
