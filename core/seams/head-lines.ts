@@ -32,7 +32,8 @@ const SURELY = 0.85;
 const CERTAINTY_UNDER_FULL = 0.86;
 /** Than the head is the line before it at least. */
 const WIDER = 1.5;
-const NO_LAST_WORDS = ENDS | Flag.endsStop | Flag.endsColon | Flag.endsDash | Flag.endsAbbreviation | Flag.startsLower;
+const NO_HEAD =
+  ENDS | Flag.endsStop | Flag.endsColon | Flag.endsDash | Flag.endsAbbreviation | Flag.startsLower | Flag.startsClosing;
 
 /**
  * A head under a full line: the sentence before it has ended, a paragraph surely begins behind it, and no paragraph ends without a stop.
@@ -44,7 +45,7 @@ export function breakBeforeHeads(table: LineTable, seams: SeamTable, verdicts: V
     if (decision[seam] !== Decision.join || settlerOf(verdicts, seam) !== 'evidence') continue;
     if (decision[seam + 1] !== Decision.break || certainty[seam + 1]! < SURELY) continue;
     const [before, head] = [seams.line[seam]!, seams.line[seam + 1]!];
-    if ((table.flags[before]! & Flag.endsStop) === 0 || table.flags[head]! & NO_LAST_WORDS) continue;
+    if ((table.flags[before]! & Flag.endsStop) === 0 || table.flags[head]! & NO_HEAD) continue;
     if (table.width[head]! * WIDER > table.width[before]!) continue;
     settle(verdicts, seam, Decision.break, 'head', CERTAINTY_UNDER_FULL);
   }

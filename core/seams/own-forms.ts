@@ -39,6 +39,8 @@ const FIELD = /^\p{Lu}[\p{L}\p{M}’'-]{1,20}(?: \p{L}+)?: \S/u;
 /** What a question is worth, far to the right of its end: "    [4]". */
 const WORTH = /[ \t]{3,}(?:\[\d{1,3}(?: \p{L}+)?\]|\(\d{1,3}(?: \p{L}+)?\))$/u;
 const LONGEST_WORTH = 24;
+/** "**And the swans?**": a whole line in bold type. */
+const BOLD = /^(\*\*|__)(?=\S)(?:(?!\1).)+\1:?$/;
 const INSIDE = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
 
 /** Breaks before such lines, and behind those that are nothing but addresses or facts. Linear in the length of the source. */
@@ -51,6 +53,7 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
   };
   const hasFacts = / [|·] |@|:\/\//.test(source);
   const hasWorth = /[ \t]{3}[[(]\d{1,3}(?: \p{L}+)?[\])][ \t]*$/mu.test(source);
+  const hasBold = /^[ \t]*(?:\*\*|__).*(?:\*\*|__):?[ \t]*$/m.test(source);
   const endsInWorth = (place: number) => {
     const to = table.to[line[place]!]!;
     return WORTH.test(source.slice(Math.max(table.from[line[place]!]!, to - LONGEST_WORTH), to));
@@ -59,6 +62,7 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
     const before = table.flags[line[seam]!]!;
     if (hasWorth && endsInWorth(seam)) return true;
     if (isCue(table, seams, seam) || areFields(seam) || areItems(seam)) return true;
+    if (hasBold && !(before & INSIDE) && (BOLD.test(textOf(seam)) || BOLD.test(textOf(seam + 1)))) return true;
     if (hasFacts && !(before & INSIDE)) {
       const both = [textOf(seam), textOf(seam + 1)];
       if (both.some(isOfItself) || both.every((text) => ALONE.test(text))) return true;
