@@ -37,19 +37,18 @@ export function settleOrderedEntries(source: string, table: LineTable, seams: Se
   if (table.captions.found) return;
   for (const { kind, openers } of runsOfOpeners(source, table, seams)) {
     const candidates = kind.isReference ? behindEnds(table, seams, openers) : openers;
-    if (candidates.length < FEWEST) continue;
-    const entries = inOrder(candidates);
-    const isInOrder =
-      candidates.length < FEWEST_OUT_OF_ORDER
-        ? entries.length === candidates.length
-        : entries.length >= candidates.length * SHARE_IN_ORDER;
-    if (entries.length < FEWEST || !isInOrder) continue;
-    const end = endOfLast(seams, entries);
-    const isList = kind.isReference
-      ? areDated(source, table, seams, entries, end)
-      : areTerms(source, table, seams, entries, end);
-    if (isList) settleEntries(source, table, seams, kind, entries, end, verdicts);
+    const ordered = inOrder(candidates);
+    const isList = (entries: readonly Opener[]) =>
+      kind.isReference ? areDated(source, table, seams, entries) : areTerms(source, table, seams, entries);
+    if (areEnough(ordered, candidates) && isList(ordered)) settleEntries(source, table, seams, kind, ordered, verdicts);
+    else if (!kind.isReference && areTermsInNoOrder(source, table, seams, openers))
+      settleEntries(source, table, seams, kind, openers, verdicts);
   }
+}
+
+/** Whether those of the candidates that are in order are nearly all of them. */
+function areEnough({ length: ordered }: readonly Opener[], { length: all }: readonly Opener[]): boolean {
+  return ordered >= FEWEST && (all < FEWEST_OUT_OF_ORDER ? ordered === all : ordered >= all * SHARE_IN_ORDER);
 }
 
 interface Run {
@@ -115,13 +114,9 @@ function endOfLast({ blanks, count }: SeamTable, entries: readonly Opener[]): nu
   return end;
 }
 
-function areDated(
-  source: string,
-  { from, to }: LineTable,
-  { line }: SeamTable,
-  entries: readonly Opener[],
-  end: number,
-): boolean {
+function areDated(source: string, { from, to }: LineTable, seams: SeamTable, entries: readonly Opener[]): boolean {
+  const { line } = seams;
+  const end = endOfLast(seams, entries);
   const dated = entries.filter(({ place }, at) => {
     const last = (entries[at + 1]?.place ?? end + 1) - 1;
     return YEAR.test(source.slice(from[line[place]!], to[line[last]!]));
@@ -130,18 +125,24 @@ function areDated(
 }
 
 /** Each explains another word, and the lines before most of them are closed: a sentence of prose begins its lines anywhere. */
-function areTerms(
-  source: string,
-  table: LineTable,
-  seams: SeamTable,
-  entries: readonly Opener[],
-  end: number,
-): boolean {
+function areTerms(source: string, table: LineTable, seams: SeamTable, entries: readonly Opener[]): boolean {
   if (new Set(entries.map(({ key }) => key)).size < entries.length) return false;
-  if (entries.length > FEW_TERMS) return true;
-  const widest = widestEdge(table, seams.line.subarray(entries[0]!.place, end + 1));
+  return entries.length > FEW_TERMS || shareClosed(source, table, seams, entries) >= SHARE_CLOSED;
+}
+
+/** Whether the terms are as many as tell themselves without an order: each below a closed line. */
+function areTermsInNoOrder(source: string, table: LineTable, seams: SeamTable, openers: readonly Opener[]): boolean {
+  return (
+    openers.length >= FEW_TERMS &&
+    areTerms(source, table, seams, openers) &&
+    shareClosed(source, table, seams, openers) === 1
+  );
+}
+
+function shareClosed(source: string, table: LineTable, seams: SeamTable, entries: readonly Opener[]): number {
+  const widest = widestEdge(table, seams.line.subarray(entries[0]!.place, endOfLast(seams, entries) + 1));
   const closed = entries.filter(({ place }) => place === 0 || isClosed(source, table, seams, place - 1, widest));
-  return closed.length >= entries.length * SHARE_CLOSED;
+  return closed.length / entries.length;
 }
 
 /** An entry stands out to the left, or begins in a type of its own; or the line before it had room, or ended a sentence. */
@@ -158,9 +159,9 @@ function settleEntries(
   seams: SeamTable,
   kind: OpenerKind,
   entries: readonly Opener[],
-  end: number,
   verdicts: Verdicts,
 ): void {
+  const end = endOfLast(seams, entries);
   const first = entries[0]!.place;
   const begins = new Set(entries.map(({ place }) => place));
   const widest = widestEdge(table, seams.line.subarray(first, end + 1));
@@ -172,11 +173,7 @@ function settleEntries(
   const wraps = Array.from({ length: end - first }, (_, at) => first + at).some(goesOn);
   if (first > 0 && verdicts.decision[first - 1] === Decision.join && isClosed(source, table, seams, first - 1, widest))
     settle(verdicts, first - 1, Decision.break, 'ordered', CERTAINTY);
-  // Text with space between all lines has it within its entries, too.
-  const isSpaced = Array.from({ length: end - first }, (_, at) => first + at).some(
-    (seam) => seams.blanks[seam]! > 0 && !begins.has(seam + 1),
-  );
-  if (!isSpaced && endsAtGap(table, seams, end) && verdicts.decision[end] === Decision.join)
+  if (endsAtGap(table, seams, end) && verdicts.decision[end] === Decision.join)
     settle(verdicts, end, Decision.break, 'ordered', CERTAINTY);
   for (let seam = first; seam < end; seam++) {
     const decided = verdicts.decision[seam];
@@ -203,6 +200,8 @@ function mayGoOn(
   return kind.isReference || (after & Flag.startsLower) !== 0 || (before & LEANS) !== 0;
 }
 
+/** A gap is below a seam, which text with space between all its lines has everywhere, and no small letter. */
 function endsAtGap({ flags }: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
-  return seam < count && blanks[seam]! > 0 && (flags[line[seam + 1]!]! & Flag.startsLower) === 0;
+  if (seam >= count || blanks[seam] === 0 || (flags[line[seam + 1]!]! & Flag.startsLower) !== 0) return false;
+  return blanks.subarray(0, count).includes(0) || blanks.subarray(0, count).some((one) => one < blanks[seam]!);
 }

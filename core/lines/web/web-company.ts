@@ -1,9 +1,8 @@
-import { onPagesOfAnyLanguage } from '../../text/language.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { dropAsCompany, isProse, labelAt, LONGEST_LABEL, neighbour, nextGroup } from './label-lines.ts';
 import { isPageButton, isPath } from './web-labels.ts';
-import { isAddressField, leadsElsewhere, leadsToMore, offersLetters } from './web-phrases.ts';
+import { isAboutCookies, isAddressField, leadsElsewhere, leadsToMore, offersLetters } from './web-phrases.ts';
 
 /*
  * Lines of a web page that no list of labels knows, told by the labels that they stand among: the other words of a menu, links to other
@@ -64,12 +63,10 @@ export function dropCompany(source: string, table: LineTable): void {
     const text = source.slice(from[line], to[line]);
     const isAmongMany = isLabel(line - 1) && isLabel(line + 1) && (isLabel(line - 2) || isLabel(line + 2));
     const isLink = isAmongMany && /^\p{L}+$/u.test(text);
-    const isBeside = isLabel(line - 1) || isLabel(line + 1);
-    if (isLink || ANSWER.test(text) || COUNT.test(text) || (isBeside && COOKIES.test(text))) dropAsCompany(table, line);
+    if (isLink || ANSWER.test(text) || COUNT.test(text) || isAboutCookies(text)) dropAsCompany(table, line);
   }
 }
 
-const COOKIES = new RegExp(String.raw`\bcookies?\b.*(?:${onPagesOfAnyLanguage('cookies')})`, 'i');
 const ANSWER = /^(?:yes|no|ja|nein|oui|non|sí)$/i;
 const COUNT = /^\d{1,3}(?:,\d{3})?k?$/;
 

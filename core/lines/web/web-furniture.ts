@@ -13,6 +13,7 @@ import {
 } from './web-company.ts';
 import { dropListOfHeadings, dropMenuAboveTitle } from './web-head.ts';
 import { isButtonLabel, isPageButton } from './web-labels.ts';
+import { isAboutCookies } from './web-phrases.ts';
 
 /*
  * What a web page puts around its text: menus, buttons, counters, adverts, the links below. Only in texts that look like a copied
@@ -131,6 +132,7 @@ function findLabels(source: string, table: LineTable): Labels {
     endRow(besideLabel || isLabel);
     besideLabel = isLabel;
     if (isLabel) labels.push(line);
+    else if (isBelowLabel && isAboutCookies(source.slice(table.from[line], table.to[line]))) continue;
     else if (isProse(table, line)) {
       hasProse = true;
       lastProse = line;

@@ -33,6 +33,14 @@ export function leadsElsewhere(line: string): boolean {
   return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));
 }
 
+/** "This website uses cookies. You can change your settings at any time." */
+const COOKIES = new RegExp(String.raw`^(?=.*\bcookies?\b).*(?:${onPagesOfAnyLanguage('cookies')})`, 'i');
+
+/** Whether a line says that a site has cookies; an article may say so, too. */
+export function isAboutCookies(line: string): boolean {
+  return line.length <= 2 * LONGEST && COOKIES.test(line);
+}
+
 /** "More on Gardens", "Related objects", "You may also like": what it stands above leads to other pages. */
 const MORE = new RegExp(`^(?:${onPagesOfAnyLanguage('more')})(?<![.!?])$`, 'i');
 

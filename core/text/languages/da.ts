@@ -37,8 +37,7 @@ export const da = {
     actions: 'del|gem|print|udskriv|svar|lyt|synes godt om|annonce|følg',
     sections: 'indland|udland|politik|økonomi|videnskab|sundhed|rejser|bøger|musik|kunst|vejr|kultur|sport',
     counted: 'min(?:utters)? læsetid|kommentarer|svar',
-    offers:
-      'din e-mailadresse vil ikke blive publiceret|denne side blev senest ændret|(?:vi|denne hjemmeside) bruger cookies\\b.{0,100}',
+    offers: 'din e-mailadresse vil ikke blive publiceret|denne side blev senest ændret',
     calls: 'din e-mail(?:adresse)?|vis alle(?: \\S+){0,4}|kurv \\(\\d{1,3}\\)',
     filed: 'udgivet i|kategori(?:er)?',
     elsewhere: 'læs også|mere om emnet',

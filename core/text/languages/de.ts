@@ -46,7 +46,7 @@ export const de = {
     sections: 'politik|wirtschaft|wissen|gesellschaft|reise|bücher|musik|kunst|wetter|meinung|panorama|regional',
     counted: 'min\\.? lesezeit|kommentare?|antworten',
     offers:
-      'deine e-mail-adresse wird nicht veröffentlicht|diese seite wurde zuletzt |mit freundlicher unterstützung von|(?:wir|diese (?:web)?seite|diese website) verwende[nt] cookies\\b.{0,100}',
+      'deine e-mail-adresse wird nicht veröffentlicht|diese seite wurde zuletzt |mit freundlicher unterstützung von',
     calls: 'ihre e-mail(?:-adresse)?|alle \\S+ anzeigen|lesezeit:? \\d{1,3} min(?:uten)?|warenkorb \\(\\d{1,3}\\)',
     filed: 'veröffentlicht unter|verschlagwortet mit|kategorien?|schlagwörter',
     elsewhere: 'lesen sie auch|mehr zum thema',

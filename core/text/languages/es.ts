@@ -40,8 +40,7 @@ export const es = {
     actions: 'compartir|responder|publicidad|me gusta',
     sections: 'política|economía|sociedad|ciencia|salud|viajes|libros|cine|música|tiempo|deportes',
     counted: 'min de lectura|comentarios?|respuestas',
-    offers:
-      'tu dirección de correo electrónico no será publicada|esta página se editó |funciona con|(?:este sitio(?: web)? utiliza|utilizamos) cookies\\b.{0,100}',
+    offers: 'tu dirección de correo electrónico no será publicada|esta página se editó |funciona con',
     calls: 'tu (?:correo|e-mail)(?: electrónico)?|ver tod[ao]s(?: \\S+){0,4}|(?:cesta|carrito) \\(\\d{1,3}\\)',
     filed: 'publicado en|archivado en|categorías?|etiquetas?',
     elsewhere: 'lee también|te puede interesar',

@@ -45,8 +45,7 @@ export const fr = {
     actions: "partager|répondre|publicité|j'aime",
     sections: 'politique|économie|société|sciences|santé|voyage|livres|cinéma|musique|météo',
     counted: 'min de lecture|commentaires?|réponses?',
-    offers:
-      'votre adresse e-mail ne sera pas publiée|cette page a été modifiée |propulsé par|(?:ce site utilise|nous utilisons) des cookies\\b.{0,100}',
+    offers: 'votre adresse e-mail ne sera pas publiée|cette page a été modifiée |propulsé par',
     calls:
       'votre (?:e-mail|adresse e-mail)|tous les articles|temps de lecture ?:? \\d{1,3} min(?:utes)?|panier \\(\\d{1,3}\\)',
     filed: 'publié dans|catégories?|étiquettes?',

@@ -41,8 +41,7 @@ export const it = {
     actions: 'condividi|stampa|salva|rispondi|ascolta|mi piace|pubblicità|segui',
     sections: 'politica|economia|società|scienze|salute|viaggi|libri|cinema|musica|meteo|cultura|sport|esteri|cronaca',
     counted: 'min(?:uti)? di lettura|commenti|commento|risposte',
-    offers:
-      'il tuo indirizzo e-?mail non sarà pubblicato|questa pagina è stata modificata|(?:questo sito utilizza|utilizziamo)(?: i)? cookie\\b.{0,100}',
+    offers: 'il tuo indirizzo e-?mail non sarà pubblicato|questa pagina è stata modificata',
     calls: 'la tua e-?mail|vedi tutti(?: \\S+){0,4}|carrello \\(\\d{1,3}\\)',
     filed: 'pubblicato in|archiviato in|categori[ae]|etichette',
     elsewhere: 'leggi anche|approfondisci',

@@ -37,8 +37,7 @@ export const nb = {
     actions: 'del|lagre|skriv ut|svar|lytt|liker|annonse|følg',
     sections: 'innenriks|utenriks|politikk|økonomi|vitenskap|helse|reise|bøker|musikk|kunst|vær|kultur|sport',
     counted: 'min(?:utters)? lesetid|kommentarer|svar',
-    offers:
-      'din e-postadresse vil ikke bli publisert|siden ble sist redigert|(?:vi|dette nettstedet) bruker (?:cookies|informasjonskapsler).{0,100}',
+    offers: 'din e-postadresse vil ikke bli publisert|siden ble sist redigert',
     calls: 'din e-post(?:adresse)?|vis alle(?: \\S+){0,4}|handlekurv \\(\\d{1,3}\\)',
     filed: 'publisert i|kategori(?:er)?',
     elsewhere: 'les også|mer om saken',

@@ -41,8 +41,7 @@ export const nl = {
       binnenland|buitenland|politiek|economie|wetenschap|gezondheid|reizen|boeken|muziek|kunst|weer|cultuur|sport|regio
     `,
     counted: 'min(?:uten)? leestijd|reacties|reactie|antwoorden',
-    offers:
-      'je e-mailadres wordt niet gepubliceerd|deze pagina is voor het laatst bewerkt|(?:deze (?:web)?site gebruikt|(?:wij|we) gebruiken) cookies\\b.{0,100}',
+    offers: 'je e-mailadres wordt niet gepubliceerd|deze pagina is voor het laatst bewerkt',
     calls:
       '(?:je|uw) e-mail(?:adres)?|bekijk alle(?: \\S+){0,4}|leestijd:? \\d{1,3} min(?:uten)?|winkelwagen \\(\\d{1,3}\\)',
     filed: 'geplaatst in|categorie(?:ën)?|trefwoorden',

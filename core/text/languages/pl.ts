@@ -39,8 +39,7 @@ export const pl = {
     actions: 'udostępnij|zapisz|drukuj|odpowiedz|posłuchaj|lubię to|reklama|obserwuj',
     sections: 'kraj|świat|polityka|gospodarka|nauka|zdrowie|podróże|książki|film|muzyka|pogoda|kultura|sport',
     counted: 'min(?:ut)? czytania|komentarzy|komentarze|komentarz|odpowiedzi',
-    offers:
-      'twój adres e-?mail nie zostanie opublikowany|tę stronę ostatnio edytowano|(?:ta strona (?:używa|wykorzystuje)|używamy)(?: plików)? cookies?\\b.{0,100}',
+    offers: 'twój adres e-?mail nie zostanie opublikowany|tę stronę ostatnio edytowano',
     calls: 'twój e-?mail|zobacz wszystkie(?: \\S+){0,4}|koszyk \\(\\d{1,3}\\)',
     filed: 'opublikowano w|kategori[ae]|tagi',
     elsewhere: 'czytaj także|zobacz także|czytaj też',

@@ -45,8 +45,7 @@ export const pt = {
       política|economia|sociedade|ciência|saúde|viagem|livros|cinema|música|tempo|cultura|desporto|esportes|mundo|brasil
     `,
     counted: 'min(?:utos)? de leitura|comentários?|respostas',
-    offers:
-      'o seu endereço de e-?mail não será publicado|esta página foi editada|(?:este site (?:utiliza|usa)|utilizamos|usamos) cookies\\b.{0,100}',
+    offers: 'o seu endereço de e-?mail não será publicado|esta página foi editada',
     calls: 'o seu e-?mail|ver tod[ao]s(?: \\S+){0,4}|carrinho \\(\\d{1,3}\\)',
     filed: 'publicado em|arquivado em|categorias?|etiquetas?',
     elsewhere: 'leia também|veja também',

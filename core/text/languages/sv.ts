@@ -37,8 +37,7 @@ export const sv = {
     actions: 'dela|spara|skriv ut|svara|lyssna|gilla|annons|följ',
     sections: 'inrikes|utrikes|politik|ekonomi|vetenskap|hälsa|resor|böcker|musik|konst|väder|kultur|sport',
     counted: 'min(?:uters)? läsning|kommentarer|svar',
-    offers:
-      'din e-postadress kommer inte publiceras|sidan redigerades senast|(?:vi|den här webbplatsen) använder cookies\\b.{0,100}',
+    offers: 'din e-postadress kommer inte publiceras|sidan redigerades senast',
     calls: 'din e-post(?:adress)?|visa alla(?: \\S+){0,4}|varukorg \\(\\d{1,3}\\)',
     filed: 'publicerat i|kategori(?:er)?|etiketter',
     elsewhere: 'läs också|läs även|mer om ämnet',
