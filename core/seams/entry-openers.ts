@@ -1,3 +1,4 @@
+import { isDigit, isWordUnit } from '../text/characters.ts';
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
@@ -11,6 +12,8 @@ export interface OpenerKind {
   readonly name: string;
   /** Of a reference, which holds a year; else of a term. */
   readonly isReference: boolean;
+  /** Only its order tells it. */
+  readonly needsOrder?: boolean;
 }
 
 /** A kept line, by its place, that begins as an entry may, and what puts it in its order. */
@@ -49,40 +52,96 @@ const AUTHORS: OpenerKind = { name: 'author', isReference: true };
 const KEYS: OpenerKind = { name: 'key', isReference: true };
 const NUMBERS: OpenerKind = { name: 'number', isReference: true };
 
-/** How the kept line at a place begins, if an entry may begin so; without a key where that of the one before holds. */
+export interface Opening {
+  readonly kind: OpenerKind;
+  /** Missing where that of the one before holds. */
+  readonly key?: string | number;
+}
+
+/** How the kept line at a place begins, if an entry may begin so. */
 export function openerAt(
   source: string,
   { kind, flags, from, to, vocabulary }: LineTable,
   { line }: SeamTable,
   place: number,
-): { readonly kind: OpenerKind; readonly key?: string | number } | undefined {
+): Opening | undefined {
   const at = line[place]!;
+  if (kind[at] !== LineKind.prose && kind[at] !== LineKind.footnote) return undefined;
   // Entries may end in a semicolon.
   const goesOn = (before: number) => (flags[before]! & GOES_ON) !== 0 && source[to[before]! - 1] !== ';';
-  if (kind[at] !== LineKind.prose && kind[at] !== LineKind.footnote) return undefined;
   if (place > 0 && goesOn(line[place - 1]!)) return undefined;
   const text = source.slice(from[at], Math.min(to[at]!, from[at]! + LONGEST_START));
-  if (SAME_AUTHOR.test(text)) return { kind: AUTHORS };
+  // Where no spaces part words, anything may stand before a bracket or a dash.
+  const mayBeTerm = (flags[at]! & Flag.startsCjk) === 0;
+  if (!isWordUnit(text.charCodeAt(0)) || isDigit(text.charCodeAt(0))) return readSigned(text, mayBeTerm);
+  if (!mayOpen(text)) return undefined;
   const author = AUTHOR.exec(text)?.groups;
   // "Saltfern, The Creek Press" is where it was printed.
   if (author && !vocabulary.isFunctionWord((author['forename'] ?? '').toLowerCase()))
     return { kind: AUTHORS, key: author['name']!.toLowerCase() };
+  const step = STEP.exec(text)?.groups;
+  if (step) return { kind: { name: step['name']! + step['sign']!, isReference: false }, key: Number(step['number']) };
+  const term = mayBeTerm && (TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups;
+  return term ? { kind: kindOfTerm(term['sign']!, term['name']!), key: term['name']!.toLowerCase() } : undefined;
+}
+
+/** How far what begins an entry is looked for, and the longest short form behind it ("adv."), in units. */
+const LONGEST_NAME = 40;
+const LONGEST_FORM = 5;
+
+/**
+ * Cheap refusal of nearly all lines of prose: the first sign in the line parts a name or a term from what follows, or two capitals
+ * begin it.
+ */
+function mayOpen(text: string): boolean {
+  if (isCapital(text.charCodeAt(0)) && isCapital(text.charCodeAt(1))) return true;
+  let word = 0;
+  for (let at = 0; at < text.length && at < LONGEST_NAME; at++) {
+    const code = text.charCodeAt(at);
+    if (isDigit(code)) return at > word;
+    if (code === 0x20) word = at + 1;
+    else if (code !== 0x27 && code !== 0x2019 && !isWordUnit(code)) return parts(text, at, word);
+  }
+  return false;
+}
+
+/** Whether the sign at a place may part them; the word before it begins at `word`. */
+function parts(text: string, at: number, word: number): boolean {
+  const sign = text[at]!;
+  if (sign === '.') return at - word <= LONGEST_FORM;
+  if (sign === '-') return text[at - 1] === ' ' || mayOpen(text.slice(at + 1));
+  if (sign === ',')
+    return isCapital(text.charCodeAt(at - 1)) || isCapital(text.charCodeAt(at + 2)) || isForm(text, at + 2);
+  return ':\t–—=(/['.includes(sign);
+}
+
+/** "n.", "adv.", "/sluːs/": what part of speech a word is, or how it is said. */
+function isForm(text: string, at: number): boolean {
+  const stop = text.indexOf('.', at);
+  return '/[('.includes(text[at] ?? ' ') || (stop > at && stop - at <= LONGEST_FORM);
+}
+
+function isCapital(code: number): boolean {
+  return code < 0x80 ? code >= 0x41 && code <= 0x5a : /\p{Lu}/u.test(String.fromCharCode(code));
+}
+
+/** What begins with a sign or a figure. */
+function readSigned(text: string, mayBeTerm: boolean): Opening | undefined {
+  if (SAME_AUTHOR.test(text)) return { kind: AUTHORS };
   const key = KEY.exec(text)?.groups!['name'];
   if (key !== undefined) return { kind: KEYS, key: key.toLowerCase() };
   const number = NUMBER.exec(text)?.groups;
   if (number) return { kind: NUMBERS, key: Number(number['inSquare'] ?? number['plain']) };
-  const step = STEP.exec(text)?.groups;
-  if (step)
-    return {
-      kind: { name: `${step['name']}${step['sign']}`, isReference: false },
-      key: Number(step['number']),
-    };
-  const { name, mark, sign } = (MARKED.exec(text) ?? TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups ?? {};
-  return name === undefined ? undefined : { kind: kindOfTerm(mark ?? sign!, name), key: name.toLowerCase() };
+  const term = mayBeTerm && MARKED.exec(text)?.groups;
+  return term ? { kind: kindOfTerm(term['mark']!, term['name']!), key: term['name']!.toLowerCase() } : undefined;
 }
 
 /** Terms of one list are all parted in one way, and all have capitals or none. */
 function kindOfTerm(sign: string, name: string): OpenerKind {
   const way = /^,? ?(?:\/|\[|\(.*\..*\)|\p{Ll})/u.test(sign) ? 'class' : (sign.trim()[0] ?? '');
-  return { name: `${name[0] === name[0]!.toLowerCase() ? 'a' : 'A'}${way}`, isReference: false };
+  const letter = name[0] === name[0]!.toLowerCase() ? 'a' : 'A';
+  return { name: letter + way, isReference: false, needsOrder: NEEDS_ORDER.test(way) };
 }
+
+/** A bracket stands behind the first words of many a line, and speech begins with quotation marks. */
+const NEEDS_ORDER = /^[(“"„«]/;

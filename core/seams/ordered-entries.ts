@@ -41,7 +41,7 @@ export function settleOrderedEntries(source: string, table: LineTable, seams: Se
     const isList = (entries: readonly Opener[]) =>
       kind.isReference ? areDated(source, table, seams, entries) : areTerms(source, table, seams, entries);
     if (areEnough(ordered, candidates) && isList(ordered)) settleEntries(source, table, seams, kind, ordered, verdicts);
-    else if (!kind.isReference && areTermsInNoOrder(source, table, seams, openers))
+    else if (!kind.isReference && !kind.needsOrder && areTermsInNoOrder(source, table, seams, openers))
       settleEntries(source, table, seams, kind, openers, verdicts);
   }
 }

@@ -42,6 +42,7 @@ export function readWebLabel(line: string): WebLabel {
   // Longer than any label, they are told by how they begin.
   if (isOfferOfPage(line)) return 'sure';
   if (isPlainlyLonger(line)) return 'no';
+  if (beginsLikeNone(line)) return isPhraseOfPage(line) ? 'sure' : 'no';
   const parts = line
     .toLowerCase()
     .replace(/’/g, "'")
@@ -119,6 +120,20 @@ function isPlainlyLonger(line: string): boolean {
       return false;
   }
   return true;
+}
+
+const FIRST_WORDS: ReadonlySet<string> = new Set(
+  [...LABELS, ...MENU_WORDS, ...SECTIONS].map((label) => label.split(' ', 1)[0]!.replace(/[.:!]+$/, '')),
+);
+/** A letter begins the line, and it has neither a sign that parts labels nor a figure. */
+const PLAIN = /^\p{L}[^\d©|·•»›>→/]*$/u;
+const WIDE_SPACE = /\s\s|\t/;
+
+/** Cheap refusal: a line of words whose first begins no label. */
+function beginsLikeNone(line: string): boolean {
+  const space = line.search(/[\s:!*…]/);
+  const first = (space < 0 ? line : line.slice(0, space)).toLowerCase().replace(/’/g, "'");
+  return !FIRST_WORDS.has(first) && PLAIN.test(line) && !WIDE_SPACE.test(line);
 }
 
 /** Whether a line is nothing but the label of a button or an advert, which in a text of any form is none of its words. */
