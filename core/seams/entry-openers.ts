@@ -52,6 +52,7 @@ const AUTHORS: OpenerKind = { name: 'author', isReference: true };
 const KEYS: OpenerKind = { name: 'key', isReference: true };
 const NUMBERS: OpenerKind = { name: 'number', isReference: true };
 
+/** What a line begins with. */
 export interface Opening {
   readonly kind: OpenerKind;
   /** Missing where that of the one before holds. */
@@ -98,7 +99,7 @@ function mayOpen(text: string): boolean {
   let word = 0;
   for (let at = 0; at < text.length && at < LONGEST_NAME; at++) {
     const code = text.charCodeAt(at);
-    if (isDigit(code)) return at > word;
+    if (isDigit(code)) return true;
     if (code === 0x20) word = at + 1;
     else if (code !== 0x27 && code !== 0x2019 && !isWordUnit(code)) return parts(text, at, word);
   }

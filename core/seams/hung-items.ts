@@ -38,8 +38,12 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
   };
   if (hangs && found.flush.every((seam) => withNextWord(seam) <= widest * ROOM))
     for (const seam of found.flush) breakAt(seam);
-  if (hangs || found.left.filter(isClosed).length * 2 >= found.left.length)
-    for (const seam of found.left) breakAt(seam, hangs || isClosed(seam) ? CERTAINTY : CERTAINTY_OF_FULL);
+  // A numbered paragraph that is set in goes on at the left: then most such lines are below full ones.
+  const areMostClosed = found.left.filter(isClosed).length * 2 >= found.left.length;
+  for (const seam of found.left) {
+    if (isClosed(seam) && (hangs || areMostClosed)) breakAt(seam);
+    else if (areMostClosed) breakAt(seam, hangs ? CERTAINTY : CERTAINTY_OF_FULL);
+  }
 }
 
 /** How a line stands to the item above it: set in under it, even with its sign, or to the left of it. */

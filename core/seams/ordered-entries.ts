@@ -27,22 +27,31 @@ const LONGEST_LETTER = 4;
 /** If so many stand below the end of a sentence or an address, all do. */
 const SHARE_BEHIND_ENDS = 0.6;
 
+interface Text {
+  readonly source: string;
+  readonly table: LineTable;
+  readonly seams: SeamTable;
+  /** Blank lines between lines that stand closest. */
+  readonly closest: number;
+}
+
 /**
  * Entries without signs, told by their order: references by who wrote them, by their keys or numbers, and terms with what they mean.
- * Each stands alone; a line among them that begins otherwise goes on the entry before it, if that had no room for its first word. Names,
- * figures and small letters begin their lines in any order of sense, so that single line ends tell little here. O(n log n) in the
- * lines that begin so.
+ * Each stands alone; a line among them that begins otherwise goes on the entry before it, if that had no room for its first word. Any line
+ * of such a list may begin with a name, a figure or a small letter, so that a single line end tells little. O(n log n) in the lines that
+ * begin so.
  */
 export function settleOrderedEntries(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
-  for (const { kind, openers } of runsOfOpeners(source, table, seams)) {
-    const candidates = kind.isReference ? behindEnds(table, seams, openers) : openers;
+  const closest = seams.blanks.subarray(0, seams.count).reduce((least, one) => Math.min(least, one), Infinity);
+  const text: Text = { source, table, seams, closest };
+  for (const { kind, openers } of runsOfOpeners(text)) {
+    const candidates = kind.isReference ? behindEnds(text, openers) : openers;
     const ordered = inOrder(candidates);
-    const isList = (entries: readonly Opener[]) =>
-      kind.isReference ? areDated(source, table, seams, entries) : areTerms(source, table, seams, entries);
-    if (areEnough(ordered, candidates) && isList(ordered)) settleEntries(source, table, seams, kind, ordered, verdicts);
-    else if (!kind.isReference && !kind.needsOrder && areTermsInNoOrder(source, table, seams, openers))
-      settleEntries(source, table, seams, kind, openers, verdicts);
+    const isList = kind.isReference ? areDated : areTerms;
+    if (areEnough(ordered, candidates) && isList(text, ordered)) settleEntries(text, kind, ordered, verdicts);
+    else if (!kind.isReference && !kind.needsOrder && areTermsInNoOrder(text, openers))
+      settleEntries(text, kind, openers, verdicts);
   }
 }
 
@@ -57,7 +66,7 @@ interface Run {
 }
 
 /** Openers of one kind that follow closely. */
-function* runsOfOpeners(source: string, table: LineTable, seams: SeamTable): Generator<Run> {
+function* runsOfOpeners({ source, table, seams }: Text): Generator<Run> {
   const open = new Map<string, Run>();
   for (let place = 0; place <= seams.count; place++) {
     const found = openerAt(source, table, seams, place);
@@ -78,9 +87,9 @@ function* runsOfOpeners(source: string, table: LineTable, seams: SeamTable): Gen
 }
 
 /** Where references end in a stop, or an address, a name below a line that ends in neither is one within a reference. */
-function behindEnds({ flags }: LineTable, { line }: SeamTable, openers: readonly Opener[]): readonly Opener[] {
+function behindEnds({ table, seams }: Text, openers: readonly Opener[]): readonly Opener[] {
   const behind = openers.filter(
-    ({ place }, at) => at === 0 || (flags[line[place - 1]!]! & (Flag.endsStop | Flag.endsInAddress)) !== 0,
+    ({ place }, at) => at === 0 || (table.flags[seams.line[place - 1]!]! & (Flag.endsStop | Flag.endsInAddress)) !== 0,
   );
   return behind.length >= openers.length * SHARE_BEHIND_ENDS ? behind : openers;
 }
@@ -114,94 +123,82 @@ function endOfLast({ blanks, count }: SeamTable, entries: readonly Opener[]): nu
   return end;
 }
 
-function areDated(source: string, { from, to }: LineTable, seams: SeamTable, entries: readonly Opener[]): boolean {
+function areDated({ source, table, seams }: Text, entries: readonly Opener[]): boolean {
   const { line } = seams;
   const end = endOfLast(seams, entries);
   const dated = entries.filter(({ place }, at) => {
     const last = (entries[at + 1]?.place ?? end + 1) - 1;
-    return YEAR.test(source.slice(from[line[place]!], to[line[last]!]));
+    return YEAR.test(source.slice(table.from[line[place]!], table.to[line[last]!]));
   });
   return dated.length >= entries.length * SHARE_WITH_YEAR;
 }
 
 /** Each explains another word, and the lines before most of them are closed: a sentence of prose begins its lines anywhere. */
-function areTerms(source: string, table: LineTable, seams: SeamTable, entries: readonly Opener[]): boolean {
+function areTerms(text: Text, entries: readonly Opener[]): boolean {
   if (new Set(entries.map(({ key }) => key)).size < entries.length) return false;
-  return entries.length > FEW_TERMS || shareClosed(source, table, seams, entries) >= SHARE_CLOSED;
+  return entries.length > FEW_TERMS || shareClosed(text, entries) >= SHARE_CLOSED;
 }
 
 /** Whether the terms are as many as tell themselves without an order: each below a closed line. */
-function areTermsInNoOrder(source: string, table: LineTable, seams: SeamTable, openers: readonly Opener[]): boolean {
-  return (
-    openers.length >= FEW_TERMS &&
-    areTerms(source, table, seams, openers) &&
-    shareClosed(source, table, seams, openers) === 1
-  );
+function areTermsInNoOrder(text: Text, openers: readonly Opener[]): boolean {
+  return openers.length >= FEW_TERMS && areTerms(text, openers) && shareClosed(text, openers) === 1;
 }
 
-function shareClosed(source: string, table: LineTable, seams: SeamTable, entries: readonly Opener[]): number {
-  const widest = widestEdge(table, seams.line.subarray(entries[0]!.place, endOfLast(seams, entries) + 1));
-  const closed = entries.filter(({ place }) => place === 0 || isClosed(source, table, seams, place - 1, widest));
+function shareClosed(text: Text, entries: readonly Opener[]): number {
+  const widest = widestIn(text, entries);
+  const closed = entries.filter(({ place }) => place === 0 || isClosed(text, place - 1, widest));
   return closed.length / entries.length;
 }
 
+/** The column at which the widest line of the entries ends. */
+function widestIn({ table, seams }: Text, entries: readonly Opener[]): number {
+  return widestEdge(table, seams.line.subarray(entries[0]!.place, endOfLast(seams, entries) + 1));
+}
+
 /** An entry stands out to the left, or begins in a type of its own; or the line before it had room, or ended a sentence. */
-function isClosed(source: string, table: LineTable, seams: SeamTable, seam: number, widest: number): boolean {
+function isClosed({ source, table, seams }: Text, seam: number, widest: number): boolean {
   const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
   if (table.indent[after]! < table.indent[before]! || EMPHASIS.test(source[table.from[after]!]!)) return true;
   if (seams.blanks[seam]! > 0 || table.flags[before]! & (Flag.endsStop | Flag.endsColon)) return true;
   return table.kind[before] !== LineKind.prose || roomWithin(table, seams, 'characters', widest, seam) >= 0;
 }
 
-function settleEntries(
-  source: string,
-  table: LineTable,
-  seams: SeamTable,
-  kind: OpenerKind,
-  entries: readonly Opener[],
-  verdicts: Verdicts,
-): void {
-  const end = endOfLast(seams, entries);
+function settleEntries(text: Text, kind: OpenerKind, entries: readonly Opener[], verdicts: Verdicts): void {
+  const { table, seams } = text;
   const first = entries[0]!.place;
+  const end = endOfLast(seams, entries);
   const begins = new Set(entries.map(({ place }) => place));
-  const widest = widestEdge(table, seams.line.subarray(first, end + 1));
+  const widest = widestIn(text, entries);
   const goesOn = (seam: number) =>
     !begins.has(seam + 1) &&
     seams.blanks[seam] === 0 &&
-    mayGoOn(source, table, seams, seam, kind) &&
+    mayGoOn(text, seam, kind) &&
     roomWithin(table, seams, 'characters', widest, seam) < 0;
   const wraps = Array.from({ length: end - first }, (_, at) => first + at).some(goesOn);
-  if (first > 0 && verdicts.decision[first - 1] === Decision.join && isClosed(source, table, seams, first - 1, widest))
-    settle(verdicts, first - 1, Decision.break, 'ordered', CERTAINTY);
-  if (endsAtGap(table, seams, end) && verdicts.decision[end] === Decision.join)
-    settle(verdicts, end, Decision.break, 'ordered', CERTAINTY);
+  const breakAt = (seam: number) => settle(verdicts, seam, Decision.break, 'ordered', CERTAINTY);
+  const isJoined = (seam: number) => verdicts.decision[seam] === Decision.join;
+  if (first > 0 && isJoined(first - 1) && isClosed(text, first - 1, widest)) breakAt(first - 1);
+  if (end < seams.count && isJoined(end) && endsAtGap(text, end)) breakAt(end);
   for (let seam = first; seam < end; seam++) {
-    const decided = verdicts.decision[seam];
     if (begins.has(seam + 1)) {
       verdicts.entry[seam + 1] = 1;
       // Entries of one line each stay together.
-      if (decided === Decision.join || wraps) settle(verdicts, seam, Decision.break, 'ordered', CERTAINTY);
-    } else if (decided !== Decision.join && goesOn(seam) && settlerOf(verdicts, seam) !== 'hanging')
+      if (isJoined(seam) || wraps) breakAt(seam);
+    } else if (!isJoined(seam) && goesOn(seam) && settlerOf(verdicts, seam) !== 'hanging')
       settle(verdicts, seam, Decision.join, 'ordered', CERTAINTY);
   }
 }
 
 /** Below the names of a reference its title may begin; what a term means goes on in small letters, or after a word that wants another. */
-function mayGoOn(
-  source: string,
-  { flags, from }: LineTable,
-  { line }: SeamTable,
-  seam: number,
-  kind: OpenerKind,
-): boolean {
-  const next = line[seam + 1]!;
-  const [before, after] = [flags[line[seam]!]!, flags[next]!];
-  if (after & Flag.startsMarker || LETTER.test(source.slice(from[next], from[next]! + LONGEST_LETTER))) return false;
+function mayGoOn({ source, table, seams }: Text, seam: number, kind: OpenerKind): boolean {
+  const next = seams.line[seam + 1]!;
+  const [before, after] = [table.flags[seams.line[seam]!]!, table.flags[next]!];
+  const start = table.from[next]!;
+  if (after & Flag.startsMarker || LETTER.test(source.slice(start, start + LONGEST_LETTER))) return false;
   return kind.isReference || (after & Flag.startsLower) !== 0 || (before & LEANS) !== 0;
 }
 
-/** A gap is below a seam, which text with space between all its lines has everywhere, and no small letter. */
-function endsAtGap({ flags }: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
-  if (seam >= count || blanks[seam] === 0 || (flags[line[seam + 1]!]! & Flag.startsLower) !== 0) return false;
-  return blanks.subarray(0, count).includes(0) || blanks.subarray(0, count).some((one) => one < blanks[seam]!);
+/** The list ends at a gap wider than those that all lines of the text have, and what follows begins anew. */
+function endsAtGap({ table, seams, closest }: Text, seam: number): boolean {
+  return seams.blanks[seam]! > closest && (table.flags[seams.line[seam + 1]!]! & Flag.startsLower) === 0;
 }
