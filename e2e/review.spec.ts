@@ -39,6 +39,8 @@ async function openText(page: Page, text: string): Promise<void> {
 
 /** Selects lines of the source with the mouse, counted from 1 and without blank ones. */
 async function selectLines(page: Page, first: number, last: number): Promise<void> {
+  // Lines move when their type arrives.
+  await page.evaluate(() => document.fonts.ready);
   const lines = page.locator('[data-line]');
   const [from, to] = [(await lines.nth(first - 1).boundingBox())!, (await lines.nth(last - 1).boundingBox())!];
   await page.mouse.move(from.x + 1, from.y + from.height / 2);
@@ -143,6 +145,7 @@ test('a change tells what it was; it is let stand alone, or with all alike', asy
 test('a pass is let stand in what is selected', async ({ page }) => {
   await openText(page, POEM);
   await selectLines(page, 3, 3);
+  await expect(page.getByRole('toolbar', { name: 'The selected part' })).toContainText('Line 3');
   await page.getByRole('button', { name: 'Keep the original here…' }).click();
   await page.getByRole('menuitem', { name: /Doubled spaces/ }).click();
   await expect.poll(async () => (await cleanTexts(page)).join(' ')).toMatch(/Low water, {2}slow.*still; high/s);

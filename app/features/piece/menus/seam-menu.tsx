@@ -164,8 +164,12 @@ const Choice = styled(Option)`
 
 /** About the whole text, not about this line end. */
 const WideOption = styled(Choice)`
-  grid-template-columns: auto 1fr;
+  grid-template-columns: 1fr;
+  gap: 0;
   padding-left: 40px;
+  small {
+    text-align: left;
+  }
   &[data-key='mark'] {
     border-top: 1px solid var(--line);
     border-top-left-radius: 0;
