@@ -177,14 +177,18 @@ function settleEntries(text: Text, kind: OpenerKind, entries: readonly Opener[],
   const wraps = Array.from({ length: end - first }, (_, at) => first + at).some(goesOn);
   const breakAt = (seam: number) => settle(verdicts, seam, Decision.break, 'ordered', CERTAINTY);
   const isJoined = (seam: number) => verdicts.decision[seam] === Decision.join;
-  if (first > 0 && isJoined(first - 1) && isClosed(text, first - 1, widest)) breakAt(first - 1);
+  const isSurelyJoined = (seam: number) => isJoined(seam) && verdicts.certainty[seam]! >= CERTAINTY;
+  const isUnsure = (seam: number) =>
+    isJoined(seam) || (verdicts.decision[seam] === Decision.break && verdicts.certainty[seam]! < CERTAINTY);
+  verdicts.entry[first] = 1;
+  if (first > 0 && isUnsure(first - 1) && isClosed(text, first - 1, widest)) breakAt(first - 1);
   if (end < seams.count && isJoined(end) && endsAtGap(text, end)) breakAt(end);
   for (let seam = first; seam < end; seam++) {
     if (begins.has(seam + 1)) {
       verdicts.entry[seam + 1] = 1;
       // Entries of one line each stay together.
       if (isJoined(seam) || wraps) breakAt(seam);
-    } else if (!isJoined(seam) && goesOn(seam) && settlerOf(verdicts, seam) !== 'hanging')
+    } else if (goesOn(seam) && settlerOf(verdicts, seam) !== 'hanging' && !isSurelyJoined(seam))
       settle(verdicts, seam, Decision.join, 'ordered', CERTAINTY);
   }
 }
