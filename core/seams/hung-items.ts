@@ -1,5 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { widestEdge, widestOf } from './room.ts';
+import { quantile } from './quantiles.ts';
+import { edgeInCharacters, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -8,6 +9,9 @@ const CERTAINTY = 0.86;
 const CERTAINTY_OF_FULL = 0.8;
 /** Of the widest line: an item that ends so early had room for the next word. */
 const ROOM = 0.8;
+/** Of the widest edge: an item that ends closer to it may have been wrapped. */
+const NEARLY_FULL = 0.98;
+const SHARE_OF_USUAL = 0.9;
 /** In columns, that a line stands to the left of the items. */
 const LEAST_STEP = 2;
 
@@ -30,14 +34,17 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
     if (way) found[way].push(seam);
   }
   const withNextWord = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]!;
-  const edge = widestEdge(table, line);
-  const isClosed = (seam: number) => seams.blanks[seam]! > 0 || table.indent[line[seam]!]! + withNextWord(seam) <= edge;
+  const edge = usualEdge(table, line);
+  const isClosed = (seam: number) =>
+    seams.blanks[seam]! > 0 || table.indent[line[seam]!]! + withNextWord(seam) <= edge * NEARLY_FULL;
   const hangs = found.hung.length > 0;
   const breakAt = (seam: number, certainty = CERTAINTY) => {
     if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'hungItem', certainty);
   };
   if (hangs && found.flush.every((seam) => withNextWord(seam) <= widest * ROOM))
     for (const seam of found.flush) breakAt(seam);
+  // A format that tells where lines stand sets them in other measures than characters.
+  if (table.layout) return;
   // A numbered paragraph that is set in goes on at the left: then most such lines are below full ones.
   const areMostClosed = found.left.filter(isClosed).length * 2 >= found.left.length;
   for (const seam of found.left) {
@@ -46,14 +53,24 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
   }
 }
 
+/** The column at which the widest lines end, but for a few that are wider than the others. */
+function usualEdge(table: LineTable, lines: Uint32Array): number {
+  return quantile(
+    lines.map((line) => edgeInCharacters(table, line)),
+    SHARE_OF_USUAL,
+  );
+}
+
 /** How a line stands to the item above it: set in under it, even with its sign, or to the left of it. */
 type Way = 'hung' | 'flush' | 'left';
 
 function wayOn({ flags, indent }: LineTable, { line, blanks }: SeamTable, seam: number, item: number): Way | undefined {
   const step = indent[line[seam + 1]!]! - indent[item]!;
-  if (step <= -LEAST_STEP) return 'left';
-  if (blanks[seam]! > 0) return undefined;
   const isBullet = (flags[item]! & Flag.startsBullet) !== 0;
+  // Speech behind a dash goes on at the left of its indent, as any paragraph does.
+  const mayBeSpeech = isBullet && !(flags[item]! & Flag.startsSureBullet);
+  if (step <= -LEAST_STEP) return mayBeSpeech ? undefined : 'left';
+  if (blanks[seam]! > 0) return undefined;
   if (step > 0 || (step === 0 && !isBullet && indent[item]! >= LEAST_STEP)) return 'hung';
   return 'flush';
 }
