@@ -34,9 +34,6 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
     if (way) found[way].push(seam);
   }
   const withNextWord = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]!;
-  const edge = usualEdge(table, line);
-  const isClosed = (seam: number) =>
-    seams.blanks[seam]! > 0 || table.indent[line[seam]!]! + withNextWord(seam) <= edge * NEARLY_FULL;
   const hangs = found.hung.length > 0;
   const breakAt = (seam: number, certainty = CERTAINTY) => {
     if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'hungItem', certainty);
@@ -44,7 +41,10 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
   if (hangs && found.flush.every((seam) => withNextWord(seam) <= widest * ROOM))
     for (const seam of found.flush) breakAt(seam);
   // A format that tells where lines stand sets them in other measures than characters.
-  if (table.layout) return;
+  if (table.layout || found.left.length === 0) return;
+  const edge = usualEdge(table, line);
+  const isClosed = (seam: number) =>
+    seams.blanks[seam]! > 0 || table.indent[line[seam]!]! + withNextWord(seam) <= edge * NEARLY_FULL;
   // A numbered paragraph that is set in goes on at the left: then most such lines are below full ones.
   const areMostClosed = found.left.filter(isClosed).length * 2 >= found.left.length;
   for (const seam of found.left) {

@@ -3,7 +3,7 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isDigit } from '../text/characters.ts';
 import { edgeInCharacters, roomWithin, widestEdge } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { isApart, settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** Lines that end in pages, at the least, and of all but the letters between them. */
@@ -120,8 +120,4 @@ function endOf(source: string, { from, to }: LineTable, line: number): string {
 
 function isLetter({ chars }: LineTable, line: number): boolean {
   return chars[line]! <= LONGEST_LETTER;
-}
-
-function isApart({ decision }: Verdicts, seam: number): boolean {
-  return decision[seam] === Decision.break || decision[seam] === Decision.keep;
 }

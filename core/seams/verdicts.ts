@@ -1,4 +1,4 @@
-import type { Decision } from './seam-table.ts';
+import { Decision } from './seam-table.ts';
 
 /** What may have the last word at a seam: the weighed evidence, a rule about lines of one kind, or what a person said. */
 export const SETTLERS = [
@@ -82,4 +82,9 @@ export function settle(
 /** What had the last word at a seam. */
 export function settlerOf({ by }: Pick<Verdicts, 'by'>, seam: number): Settler {
   return SETTLERS[by[seam]!]!;
+}
+
+/** Whether the lines beside a seam are kept apart, in whatever way. */
+export function isApart({ decision }: Pick<Verdicts, 'decision'>, seam: number): boolean {
+  return decision[seam] === Decision.break || decision[seam] === Decision.keep;
 }

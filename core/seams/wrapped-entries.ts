@@ -4,7 +4,7 @@ import { ENDS_INSIDE } from './few-lines.ts';
 import { runsOn } from './runs-on.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+import { isApart, settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** By a small letter alone, a line of a song may go on so, too: it is asked. */
@@ -144,10 +144,6 @@ export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Ve
     if (both && table.flags[line[seam]!]! & Flag.allCapitals && table.flags[line[seam]!]! & Flag.endsHyphen)
       settle(verdicts, seam, Decision.join, 'cutWord', CERTAINTY);
   }
-}
-
-function isApart({ decision }: Verdicts, seam: number): boolean {
-  return decision[seam] === Decision.break || decision[seam] === Decision.keep;
 }
 
 /** The seams of a group at which an entry wraps; or that small letters begin lines wherever they are meant to. */

@@ -40,13 +40,8 @@ export function footNumbers(source: string, table: LineTable, { lines }: KeptLin
   }
   if (places.length < FEWEST) return [];
   const endsText = places.at(-1) === lines.length - 1;
-  return (areAtFoot && endsText) ||
-    areRegular(
-      places.map((place) => lines[place]!),
-      kind.length,
-    )
-    ? places
-    : [];
+  const numbers = places.map((place) => lines[place]!);
+  return (areAtFoot && endsText) || areRegular(numbers, kind.length) ? places : [];
 }
 
 function areRegular(numbers: readonly number[], count: number): boolean {

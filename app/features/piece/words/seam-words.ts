@@ -112,7 +112,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
   fullWithoutStop: { apart: '', on: 'the line is full and no sentence ends in it' },
   title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
-  head: { apart: 'a paragraph begins right after the next line, and no sentence ends in it, as in a heading', on: '' },
+  head: { apart: 'the next line looks like a heading: it ends no sentence, and a paragraph begins after it', on: '' },
   repeated: { apart: 'the same line stands by itself elsewhere in this text', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
   hanging: {
@@ -124,11 +124,11 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'the next word had no room on this line, and the next line does not begin as the others do',
   },
   ordered: {
-    apart: 'entries are in order here, and the next line begins another',
-    on: 'the next word had no room on this line, and the next line begins no other entry',
+    apart: 'the next line begins another entry of this list',
+    on: 'this line is full, and the next line begins no new entry of this list',
   },
   setIn: { apart: 'the next line is indented as paragraphs are here, and this one has room left', on: '' },
-  hungItem: { apart: 'list items go on in indented lines here, and the next line is not indented', on: '' },
+  hungItem: { apart: 'the next line is not indented as the list items above it are', on: '' },
   loneBullet: { apart: '', on: 'the bullet of a list item stands on a line of its own here' },
   formField: { apart: 'this is a form, with blanks to fill in', on: '' },
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
