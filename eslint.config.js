@@ -30,5 +30,7 @@ export default tseslint.config(
       ],
     },
   },
+  // Read without waiting by Node, which starts sooner like this.
+  { files: ['bin/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   prettier,
 );

@@ -1,11 +1,11 @@
 #!/usr/bin/env node
 // Starts the command; bundles it first where the bundle is missing or, in a checkout, older than the sources.
-import { existsSync, readdirSync, statSync } from 'node:fs';
-import { join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+const { existsSync, readdirSync, statSync } = require('node:fs');
+const { join } = require('node:path');
+const { runBundle } = require('./run-bundle.js');
 
-const root = fileURLToPath(new URL('..', import.meta.url));
-const command = join(root, 'build/cli/clean.js');
+const root = join(__dirname, '..');
+const command = join(root, 'build/cli/clean.cjs');
 
 function newest(folder) {
   let latest = 0;
@@ -25,12 +25,17 @@ function isBuilt() {
   return built >= Math.max(...['core', 'pdf', 'node', 'cli'].map((folder) => newest(join(root, folder))));
 }
 
-if (!isBuilt()) {
+async function build() {
   const { bundleAll } = await import('../node/bundle.js').catch(() => {
     process.stderr.write('lucid-ribbon: the command is not built yet; run "npm install" in its folder first.\n');
     process.exit(2);
   });
   await bundleAll();
 }
-const { main } = await import(pathToFileURL(command).href);
-process.exitCode = await main(process.argv.slice(2));
+
+async function start() {
+  if (!isBuilt()) await build();
+  process.exitCode = await runBundle(command).exported.main(process.argv.slice(2));
+}
+
+void start();

@@ -1,0 +1,42 @@
+// Runs a bundle by what V8 kept of compiling it, which is half of the time that the command takes to start.
+const { readFileSync, renameSync, writeFileSync } = require('node:fs');
+const { createRequire } = require('node:module');
+const { dirname } = require('node:path');
+const { Script } = require('node:vm');
+
+/** The first line of a bundle tells it from all others; what was kept begins with the line of the bundle that it belongs to. */
+const idOf = (text) => text.slice(0, text.indexOf('\n') + 1);
+
+function readKept(path, id) {
+  try {
+    const kept = readFileSync(path);
+    return kept.toString('latin1', 0, id.length) === id ? kept.subarray(id.length) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * What the bundle at this path exports. What was kept of another bundle, or by another version of Node, is not used.
+ * The second function keeps what is compiled by now, for the next start.
+ */
+function runBundle(path) {
+  // It is all ASCII, which is read twice as fast like this.
+  const source = readFileSync(path, 'latin1');
+  const id = idOf(source);
+  const keptAt = `${path}.compiled`;
+  const script = new Script(`(function (exports, require, module, __filename, __dirname) {${source}\n})`, {
+    filename: path,
+    cachedData: readKept(keptAt, id),
+  });
+  const module = { exports: {} };
+  script.runInThisContext()(module.exports, createRequire(path), module, path, dirname(path));
+  const keepCompiled = () => {
+    const scratch = `${keptAt}.${process.pid}.tmp`;
+    writeFileSync(scratch, Buffer.concat([Buffer.from(id, 'latin1'), script.createCachedData()]));
+    renameSync(scratch, keptAt);
+  };
+  return { exported: module.exports, keepCompiled };
+}
+
+module.exports = { runBundle };
