@@ -21,8 +21,7 @@ function readKept(path, id) {
  * The second function keeps what is compiled by now, for the next start.
  */
 function runBundle(path) {
-  // It is all ASCII, which is read twice as fast like this.
-  const source = readFileSync(path, 'latin1');
+  const source = readFileSync(path, 'utf8');
   const id = idOf(source);
   const keptAt = `${path}.compiled`;
   const script = new Script(`(function (exports, require, module, __filename, __dirname) {${source}\n})`, {

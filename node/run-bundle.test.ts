@@ -27,6 +27,10 @@ test('a bundle gives what it exports, before and after what was compiled is kept
   expect(runBundle(bundle).exported.answer()).toBe('mill');
 });
 
+test('signs of every script are read as they were written', () => {
+  expect(answerOf('c', 'return String.raw`¿“мельница”?`;').exported.answer()).toBe('¿“мельница”?');
+});
+
 // V8 tells a source by its length alone.
 test('what was kept of another bundle of the same length is not run', () => {
   const first = answerOf('a', 'return "mill";');

@@ -14,7 +14,7 @@ import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
-import { breakBeforeHeads, settleHeadLines } from './head-lines.ts';
+import { breakBeforeBylines, breakBeforeHeads, settleHeadLines } from './head-lines.ts';
 import { breakBetweenFields } from './form-fields.ts';
 import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
@@ -23,7 +23,7 @@ import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { breakAfterShortLines } from './short-lines.ts';
-import { breakAfterSalutations, keepClosings } from './salutations.ts';
+import { breakAfterSalutations, keepClosings, keepSignatures } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { joinLoneBullets } from './lone-bullets.ts';
@@ -124,6 +124,7 @@ export function decideSeams(
   settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   breakBeforeHeads(table, seams, verdicts);
+  breakBeforeBylines(source, table, seams, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
@@ -136,6 +137,7 @@ export function decideSeams(
   for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
   keepClosings(source, table, seams, verdicts);
+  keepSignatures(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { inAnyLanguage } from '../text/language.ts';
 import { fillOf, OVERLONG, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -48,5 +49,28 @@ export function breakBeforeHeads(table: LineTable, seams: SeamTable, verdicts: V
     if ((table.flags[before]! & Flag.endsStop) === 0 || table.flags[head]! & NO_HEAD) continue;
     if (table.width[head]! * WIDER > table.width[before]!) continue;
     settle(verdicts, seam, Decision.break, 'head', CERTAINTY_UNDER_FULL);
+  }
+}
+
+/** A title in two lines may have "by Sea and Land" in its second: it is asked. */
+const CERTAINTY_OF_BYLINE = 0.8;
+const LONGEST_BYLINE = 80;
+const NO_TITLE = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord | Flag.startsLower;
+const BY = new RegExp(`^(?:${inAnyLanguage('bylines')}) `, 'iu');
+/** Names, with small words between them: "Ida Marsh, E. van der Hale and Silas Crane". */
+const NAMES = /^(?:[\p{Lu}\p{Lo}][^\s.?!:;]*\.? |\p{Ll}{1,3} |& ){0,9}[\p{Lu}\p{Lo}][^\s.?!:;]*$/u;
+
+/** The names of those who wrote a text are on a line of their own below its title: "by Ida Marsh and Enoch Hale". */
+export function breakBeforeBylines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { decision } = verdicts;
+  for (let seam = 0; seam < Math.min(MOST_LINES, seams.count); seam++) {
+    const line = seams.line[seam + 1]!;
+    if (decision[seam] !== Decision.join || table.chars[line]! > LONGEST_BYLINE) continue;
+    const goesOn = seam + 1 < seams.count && decision[seam + 1] === Decision.join;
+    if (goesOn || table.flags[seams.line[seam]!]! & NO_TITLE) continue;
+    const text = source.slice(table.from[line], table.to[line]);
+    const by = BY.exec(text);
+    if (by && NAMES.test(text.slice(by[0].length)))
+      settle(verdicts, seam, Decision.break, 'title', CERTAINTY_OF_BYLINE);
   }
 }

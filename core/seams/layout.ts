@@ -1,6 +1,7 @@
 import { goesOnInRow } from '../lines/laid-out/table-lines.ts';
 import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { edgeInCharacters } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -17,14 +18,19 @@ export function keepLaidOutLines(source: string, table: LineTable, seams: SeamTa
   for (let seam = 0; seam < seams.count; seam++) {
     const line = seams.line[seam]!;
     const next = seams.line[seam + 1]!;
-    if (!standsApart(table, line) && !standsApart(table, next)) continue;
+    if (!standsApart(table, line) && !standsApart(table, next)) {
+      if (isRest && goesOnInRest(table, seams, seam))
+        settle(verdicts, seam, Decision.join, 'layout', CERTAINTY_OF_REST);
+      else isRest = false;
+      continue;
+    }
     const before = table.kind[line]!;
     const after = table.kind[next]!;
     if (after === LineKind.contents && goesOnInContents(table, seams, seam)) {
       settle(verdicts, seam, Decision.join, 'layout', CERTAINTY);
       continue;
     }
-    if (seams.blanks[seam] === 0 && goesOnInRow(source, table, line, next)) {
+    if (seams.blanks[seam] === 0 && goesOnInRow(source, table, line, next, leavesNoRoom(table, seams, seam))) {
       settle(verdicts, seam, Decision.join, 'layout', CERTAINTY_OF_REST);
       isRest = true;
       continue;
@@ -39,6 +45,23 @@ export function keepLaidOutLines(source: string, table: LineTable, seams: SeamTa
     const certainty = Math.max(verdicts.certainty[seam]!, CERTAINTY);
     settle(verdicts, seam, isInside ? Decision.keep : Decision.break, 'layout', certainty);
   }
+}
+
+/** What a cell says goes on below its second line as it does below its first. */
+function goesOnInRest({ flags, indent }: LineTable, { line, blanks }: SeamTable, seam: number): boolean {
+  const [before, next] = [line[seam]!, line[seam + 1]!];
+  return blanks[seam] === 0 && indent[next] === indent[before] && (flags[next]! & Flag.startsLower) !== 0;
+}
+
+/** Of the widest of the lines that follow. */
+const NEARLY_FULL = 0.93;
+
+/** Whether the first word of the line below had no room in the line above, by the lines below. */
+function leavesNoRoom(table: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
+  const edge = edgeInCharacters(table, line[seam]!);
+  let widest = Math.max(edge, edgeInCharacters(table, line[seam + 1]!));
+  if (seam + 1 < count && blanks[seam + 1] === 0) widest = Math.max(widest, edgeInCharacters(table, line[seam + 2]!));
+  return edge + 1 + table.firstChars[line[seam + 1]!]! > widest * NEARLY_FULL;
 }
 
 /**

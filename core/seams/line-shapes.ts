@@ -12,7 +12,7 @@ export const Shape = {
   figureBefore: 1,
   /** "Name: words", "term: words", "p. 12, line 4: words". */
   keyBefore: 2,
-  /** "word – what it means". */
+  /** "word – what it means", "Monday | what there is". */
   dashBefore: 4,
   /** A page, a price or a telephone number behind the words. */
   figureBehind: 8,
@@ -32,6 +32,10 @@ export const Shape = {
 } as const;
 export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime | Shape.leader;
 
+const TIME = String.raw`(?:\d{1,3}[:.h]\d\d(?:[:.]\d\d)?(?:\s?[ap]\.?m\b\.?)?|\d{1,2}\s?[ap]\.?m\b\.?)`;
+/** "9:15", "9.15 pm", "9:15–9:45". */
+const TIMES = String.raw`${TIME}(?:\s?[–-]\s?${TIME})?`;
+
 /** What a line of each shape looks like, and which lines may: a look at a character or two refuses most. */
 const PATTERNS: readonly {
   readonly shape: number;
@@ -41,7 +45,10 @@ const PATTERNS: readonly {
   {
     shape: Shape.figureBefore,
     may: (text) => isDigit(text.charCodeAt(0)),
-    pattern: /^(?:\d{1,3}[:.h]\d\d(?:[:.]\d\d)?|\d{1,4}(?:[./–-]\d{1,4}){0,2}|\d{1,4} ?[x×])(?:[.:;,)]?\s+|\t)[^\s\d]/,
+    pattern: new RegExp(
+      `^(?:${TIMES}|\\d{1,4}(?:[./–-]\\d{1,4}){0,2}|\\d{1,4} ?[x×])(?:[.:;,)]?\\s+|\\t)[^\\s\\d]`,
+      'i',
+    ),
   },
   {
     shape: Shape.keyBefore,
@@ -51,8 +58,8 @@ const PATTERNS: readonly {
   },
   {
     shape: Shape.dashBefore,
-    may: (text) => hasEarly(text, ' –') || hasEarly(text, ' —') || hasEarly(text, ' -'),
-    pattern: /^[^\s–—-][^–—\n]{0,30}\s[–—-]\s\S/,
+    may: (text) => [' –', ' —', ' -', ' |'].some((sign) => hasEarly(text, sign)),
+    pattern: /^[^\s–—|-][^–—|\n]{0,30}\s[–—|-]\s\S/,
   },
   {
     shape: Shape.figureBehind,
@@ -124,7 +131,7 @@ export function mayHaveShape(source: string, table: LineTable, line: number): bo
   if ('#;[$%>|<(-'.includes(source[from]!)) return true;
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);
-    if (code === 0x3a || code === 0x3d) return true;
+    if (code === 0x3a || code === 0x3d || code === 0x7c) return true;
     if (code === 0x2c && (isCapital(source.charCodeAt(from + 1)) || source[at + 3] === '.')) return true;
     if (code === 0x2e && (source[at + 1] === '.' || source.startsWith(' .', at + 1))) return true;
   }

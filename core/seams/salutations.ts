@@ -34,6 +34,32 @@ export function keepClosings(source: string, table: LineTable, seams: SeamTable,
   }
 }
 
+const CERTAINTY_OF_SIGNATURE = 0.8;
+/** "Silas", "S. Crane", "Mr. and Mrs. Crane". */
+const SIGNATURE = /^(?:[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*\.? |\p{Ll}{1,3} |& ){0,4}[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*$/u;
+
+const POSTSCRIPT = /^P\. ?S\.|^PS\b/;
+const LONGEST_POSTSCRIPT = 5;
+
+/**
+ * A name alone with which a text or a part of it ends, below a line that ends in a comma, is a signature: "With love from all of us, /
+ * Silas".
+ */
+export function keepSignatures(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  const startsWithPostscript = (one: number) =>
+    POSTSCRIPT.test(source.slice(table.from[one], table.from[one]! + LONGEST_POSTSCRIPT));
+  for (let seam = 1; seam < count; seam++) {
+    const [one, name] = [line[seam]!, line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.join || !(table.flags[one]! & Flag.endsComma)) continue;
+    if (verdicts.decision[seam - 1]! < Decision.break || blanks[seam]! > 1) continue;
+    if (table.chars[name]! > LONGEST_CLOSE) continue;
+    const isLast = seam + 1 === count || blanks[seam + 1]! > 0 || startsWithPostscript(line[seam + 2]!);
+    if (!isLast || !SIGNATURE.test(source.slice(table.from[name], table.to[name]))) continue;
+    settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY_OF_SIGNATURE);
+  }
+}
+
 const NAME = Flag.startsUpper | Flag.startsCaseless;
 
 /** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */

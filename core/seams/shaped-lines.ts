@@ -1,7 +1,8 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isDigit } from '../text/characters.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
-import { widestOf } from './room.ts';
+import { edgeInCharacters, widestEdge } from './room.ts';
 import { LEANS } from './runs-on.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -40,7 +41,7 @@ export function settleShapedLines(
     const own = shapes[at]!;
     const isPair = own.length === 2 && own.every((one) => (one & Shape.keyBefore) !== 0);
     const shape = isPair ? Shape.keyBefore : own.length >= FEWEST ? commonShape(own) : 0;
-    if (shape !== 0) settleGroup(table, seams, first, own, shape, verdicts);
+    if (shape !== 0) settleGroup(source, table, seams, first, own, shape, verdicts);
   }
   if (isShort) breakBeforeShape(source, table, seams, shapes.flat(), verdicts);
 }
@@ -67,21 +68,29 @@ function breakBeforeShape(
 ): void {
   const shape = shapeOfShortText(shapes);
   if (shape === 0) return;
+  const least = seams.blanks.subarray(0, seams.count).reduce((few, blanks) => Math.min(few, blanks), MOST_BLANKS);
   for (let seam = 0; seam < seams.count; seam++) {
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam]! & shape) !== 0;
     if (((shapes[seam + 1]! & shape) === 0 && !endsWhole) || verdicts.decision[seam] !== Decision.join) continue;
-    if (!endsWhole && mayRunOn(source, table, seams, seam)) continue;
+    if (!endsWhole && mayRunOn(source, table, seams, seam, seams.blanks[seam]! > least)) continue;
     if (!endsWhole) verdicts.entry[seam + 1] = 1;
     settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
 }
 
+const MOST_BLANKS = 2;
 /** "14 days to build", where a sentence counts something. */
 const COUNTS = /^[\d.:/–-]+[.:;,)]?\s+\p{Ll}/u;
 
-function mayRunOn(source: string, { flags, from }: LineTable, { line }: SeamTable, seam: number): boolean {
+function mayRunOn(
+  source: string,
+  { flags, from }: LineTable,
+  { line }: SeamTable,
+  seam: number,
+  isApart: boolean,
+): boolean {
   const start = from[line[seam + 1]!]!;
-  return (flags[line[seam]!]! & LEANS) !== 0 || COUNTS.test(source.slice(start, start + LONGEST_LEAD));
+  return (!isApart && (flags[line[seam]!]! & LEANS) !== 0) || COUNTS.test(source.slice(start, start + LONGEST_LEAD));
 }
 
 /** A letter or a number in brackets that counts on: "(ii)" after "(i)". */
@@ -114,6 +123,7 @@ function notOfItem({ flags, series, speakers, firstChars }: LineTable, line: num
 
 /** The kept lines from `first` on have these shapes, and one of them is common to most. */
 function settleGroup(
+  source: string,
   table: LineTable,
   seams: SeamTable,
   first: number,
@@ -124,7 +134,7 @@ function settleGroup(
   if (shape === Shape.figureBefore && areCutShort(table, seams, first, shapes)) return;
   const last = first + shapes.length - 1;
   for (const [at, one] of shapes.entries()) if ((one & shape) !== 0) verdicts.entry[first + at] = 1;
-  const widest = widestOf(table, seams.line.subarray(first, last + 1));
+  const widest = widestEdge(table, seams.line.subarray(first, last + 1));
   // Entries of one line each stay together; where some are longer each is a paragraph.
   const isTogether = shapes.every(
     (one, at) => (one & shape) !== 0 && table.chars[seams.line[first + at]!]! <= LONGEST_TOGETHER,
@@ -135,6 +145,10 @@ function settleGroup(
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam - first]! & shape) !== 0;
     if (!isEntry && shape & TAKES_ALL && goesOn(table, seams, seam) && verdicts.decision[seam] !== Decision.join)
       settle(verdicts, seam, Decision.join, 'shape', CERTAINTY_OF_REST);
+    if (!isEntry && endsWhole && valueGoesOn(source, table, seams, seam, shape, widest)) {
+      settle(verdicts, seam, Decision.join, 'shape', CERTAINTY_OF_REST);
+      continue;
+    }
     if (!isEntry && !endsWhole) {
       if (
         shape === Shape.figureBefore &&
@@ -149,13 +163,29 @@ function settleGroup(
   }
 }
 
+/** Whether what dots or a tab lead to are words, not a figure, that go on in the line below. */
+function valueGoesOn(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  seam: number,
+  shape: number,
+  widest: number,
+): boolean {
+  const line = seams.line[seam]!;
+  if (isDigit(source.charCodeAt(table.to[line]! - 1))) return false;
+  if (shape === Shape.leader) return (table.flags[line]! & Flag.endsComma) !== 0 || goesOn(table, seams, seam);
+  return shape === Shape.cells && goesOn(table, seams, seam) && !hasRoom(table, seams, seam, widest);
+}
+
 /** Of the longest line of a list, without its next word. */
 const ROOM = 0.7;
 
 /** "2 tsp salt" below "250 g wheat flour, and some more": a line that wraps is full. */
-function hasRoom({ flags, chars, firstChars }: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
+function hasRoom(table: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
   const before = line[seam]!;
-  return !(flags[before]! & LEANS) && chars[before]! + 1 + firstChars[line[seam + 1]!]! <= widest * ROOM;
+  const edge = edgeInCharacters(table, before);
+  return !(table.flags[before]! & LEANS) && edge + 1 + table.firstChars[line[seam + 1]!]! <= widest * ROOM;
 }
 
 /** Whether the words before a line end nothing, and it begins with a small letter. */

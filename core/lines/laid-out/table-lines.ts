@@ -163,11 +163,11 @@ function hasSameColumns(a: Row, b: Row): boolean {
   return a.starts.every((start) => b.starts.includes(start)) || b.starts.every((start) => a.starts.includes(start));
 }
 
-/** Whether a line goes on with what the second cell of the row before it says. */
-export function goesOnInRow(source: string, table: LineTable, row: number, line: number): boolean {
+/** Whether a line goes on with what the second cell of the row before it says: below it, or anywhere where the row is full. */
+export function goesOnInRow(source: string, table: LineTable, row: number, line: number, isFull = false): boolean {
   if (table.kind[row] !== LineKind.tableRow || table.kind[line] !== LineKind.prose) return false;
   const read = readRow(source, table, row, NARROW_SPACES);
-  return read !== undefined && isRestOfTerm(table, line, read);
+  return read !== undefined && isRestOfTerm(table, line, read, isFull);
 }
 
 /** A line beside two rows that begins where their second cells do is the rest of an entry: they are entries too. */
@@ -177,8 +177,17 @@ function isBesideRest({ kind, indent }: LineTable, rows: readonly Row[]): boolea
 }
 
 /** A term and what it means: that goes on in small letters where it began. */
-function isRestOfTerm({ indent, flags }: LineTable, line: number, { starts }: Row): boolean {
-  return starts.length === 1 && indent[line] === starts[0] && (flags[line]! & Flag.startsLower) !== 0;
+function isRestOfTerm(
+  { indent, flags }: LineTable,
+  line: number,
+  { starts, endsInFigure }: Row,
+  isFull: boolean,
+): boolean {
+  return (
+    starts.length === 1 &&
+    (indent[line] === starts[0] || (isFull && !endsInFigure)) &&
+    (flags[line]! & Flag.startsLower) !== 0
+  );
 }
 
 /** The head of a case at law has its parties before a rail of brackets: ")   No. 12" has an empty cell before it. */

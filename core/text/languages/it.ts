@@ -12,6 +12,7 @@ export const it = {
   articles: 'il lo la gli le un uno una del dello della dei degli delle',
   salutations: 'car[oaie]|gentil[ei]|egregi[oa]|spettabile|buon(?:giorno|asera)|ciao',
   closings: '(?:cordiali|distinti|cari) saluti|cordialmente|con (?:affetto|stima)|un abbraccio|su[oa]|tu[oa]|a presto',
+  bylines: '(?:testo )?di',
   divisions: 'capitolo parte sezione appendice libro',
   figures: 'Fig(?:ura|\\.)|Tab(?:ella|\\.)|Tavola|Carta',
   pages: 'pagina|pag\\.',

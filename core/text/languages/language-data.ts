@@ -19,6 +19,8 @@ export interface LanguageData {
   readonly salutations?: string;
   /** How a letter ends, on a line above the name: alternatives of a regular expression without case. */
   readonly closings?: string;
+  /** What stands before the names of those who wrote a text: alternatives of a regular expression without case. */
+  readonly bylines?: string;
   /** Words before the numbers of the parts of a work: "chapter 4". */
   readonly divisions?: string;
   /** What stands before the number of a picture or table, as it is written there: alternatives of a regular expression. */
