@@ -63,14 +63,45 @@ const NAMES = /^(?:[\p{Lu}\p{Lo}][^\s.?!:;]*\.? |\p{Ll}{1,3} |& ){0,9}[\p{Lu}\p{
 /** The names of those who wrote a text are on a line of their own below its title: "by Ida Marsh and Enoch Hale". */
 export function breakBeforeBylines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { decision } = verdicts;
-  for (let seam = 0; seam < Math.min(MOST_LINES, seams.count); seam++) {
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (decision[seam] !== Decision.join || table.flags[seams.line[seam]!]! & NO_TITLE) continue;
     const line = seams.line[seam + 1]!;
-    if (decision[seam] !== Decision.join || table.chars[line]! > LONGEST_BYLINE) continue;
-    const goesOn = seam + 1 < seams.count && decision[seam + 1] === Decision.join;
-    if (goesOn || table.flags[seams.line[seam]!]! & NO_TITLE) continue;
+    if (table.chars[line]! > LONGEST_BYLINE || !isBreak(verdicts, seam + 1) || !isTitle(seams, verdicts, seam))
+      continue;
     const text = source.slice(table.from[line], table.to[line]);
     const by = BY.exec(text);
     if (by && NAMES.test(text.slice(by[0].length)))
       settle(verdicts, seam, Decision.break, 'title', CERTAINTY_OF_BYLINE);
   }
 }
+
+/** A title may take some lines at the head of a text; elsewhere it takes one. */
+function isTitle({ count }: SeamTable, verdicts: Verdicts, seam: number): boolean {
+  return seam < Math.min(MOST_LINES, count) || isBreak(verdicts, seam - 1);
+}
+
+function isBreak({ decision }: Verdicts, seam: number): boolean {
+  return seam >= decision.length || decision[seam] === Decision.break;
+}
+
+/** In characters: more of them, and it is a text in capitals. */
+const LONGEST_CAPITALS = 60;
+const CERTAINTY_BELOW_CAPITALS = 0.86;
+
+/** A line in capitals above one that is not, though the first word of that one had room in it, is a heading. */
+export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  for (let seam = 0; seam < seams.count; seam++) {
+    const [line, next] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.join || !(table.flags[line]! & Flag.allCapitals)) continue;
+    if (table.flags[line]! & ENDS || table.chars[line]! > LONGEST_CAPITALS) continue;
+    if (!(table.flags[next]! & Flag.startsUpper) || table.flags[next]! & Flag.allCapitals) continue;
+    if (seam > 0 && !isBreak(verdicts, seam - 1)) continue;
+    // A name below may be short itself.
+    const wide = Math.max(table.chars[next]!, seam + 1 < seams.count ? table.chars[seams.line[seam + 2]!]! : 0);
+    if (table.chars[line]! + 1 + table.firstChars[next]! > wide * ROOM) continue;
+    settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
+  }
+}
+
+/** Of the wider of the two lines below. */
+const ROOM = 0.95;

@@ -1,0 +1,95 @@
+import { LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
+import { edgeInCharacters, isFullGroup, widestEdge } from './room.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { settle, type Verdicts } from './verdicts.ts';
+
+/** It is asked about: a letter may have been broken into lines by hand. */
+const CERTAINTY = 0.8;
+const FEWEST_LINES = 4;
+const MOST_LINES = 16;
+const FEWEST_STANZAS = 2;
+/** Characters; prose is rarely set as narrow. */
+const LONGEST = 52;
+/** Of the longest line of a stanza: headings and names above a paragraph are any shorter. */
+const SHORTEST = 0.55;
+const SHARE_OF_STANZAS = 0.6;
+/** Of the line ends after the first. */
+const LEAST_SHARE = 0.33;
+/** Of the widest line, with the first word of the next: no wrapped line leaves as much. */
+const ROOM = 0.93;
+const NEVER = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote | Flag.startsDash;
+
+/**
+ * Stanzas whose lines run on in small letters, without a rhyme: groups of as many short lines each, in most of which lines ended
+ * though there was room for the next word. What stands between them and is no wider is a refrain.
+ */
+export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  if (table.captions.found) return;
+  const groups = [...groupsOf(seams)];
+  const widths = groups.map(([first, last]) => widestEdge(table, seams.line.subarray(first, last + 1)));
+  const bySize = new Map<number, number[]>();
+  let widest = 0;
+  for (const [at, [first, last]] of groups.entries()) {
+    if (!mayBeStanza(table, seams, first, last)) continue;
+    widest = Math.max(widest, widths[at]!);
+    const alike = bySize.get(last - first);
+    if (alike) alike.push(at);
+    else bySize.set(last - first, [at]);
+  }
+  for (const alike of bySize.values()) {
+    const roomy = alike.filter((at) => leavesRoomWithin(table, seams, groups[at]!, widest));
+    if (alike.length < FEWEST_STANZAS || roomy.length < alike.length * SHARE_OF_STANZAS) continue;
+    for (const at of alike) {
+      const [first, last] = groups[at]!;
+      // A paragraph may have as many lines.
+      if (isFullGroup(table, seams, first, last)) continue;
+      keep(verdicts, first, last);
+      for (const seam of [first - 1, last])
+        if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'verse', CERTAINTY);
+      for (const other of [at - 1, at + 1])
+        if (widths[other]! <= widest && leavesRoomWithin(table, seams, groups[other]!, widest))
+          keep(verdicts, ...groups[other]!);
+    }
+  }
+}
+
+function keep(verdicts: Verdicts, first: number, last: number): void {
+  for (let seam = first; seam < last; seam++)
+    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY);
+}
+
+function mayBeStanza(table: LineTable, { line }: SeamTable, first: number, last: number): boolean {
+  const count = last - first + 1;
+  if (count < FEWEST_LINES || count > MOST_LINES) return false;
+  const lengths = Array.from(line.subarray(first, last + 1), (one) => table.chars[one]!);
+  // The number of a stanza, or what it is, stands above it.
+  const shortest = Math.min(...lengths.slice(1));
+  if (Math.max(...lengths) > LONGEST || shortest < Math.max(...lengths) * SHORTEST) return false;
+  for (let place = first; place <= last; place++) {
+    const one = line[place]!;
+    if (table.kind[one] !== LineKind.prose) return false;
+    if (place > first && table.flags[one]! & NEVER) return false;
+  }
+  return true;
+}
+
+/**
+ * Whether the next word had room in many lines that end no sentence. The first one may as well be a heading above a paragraph, and says
+ * nothing, unless it is all that there is.
+ */
+function leavesRoomWithin(
+  table: LineTable,
+  { line }: SeamTable,
+  [first, last]: readonly [number, number],
+  widest: number,
+): boolean {
+  const from = last - first > 1 ? first + 1 : first;
+  let roomy = 0;
+  for (let seam = from; seam < last; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (table.flags[one]! & Flag.endsStop) continue;
+    if (edgeInCharacters(table, one) + 1 + table.firstChars[next]! <= widest * ROOM) roomy++;
+  }
+  return roomy > 0 && roomy >= (last - from) * LEAST_SHARE;
+}
