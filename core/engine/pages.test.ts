@@ -110,6 +110,19 @@ describe('numbers below pages that end with their paragraphs', () => {
     expect(outcome(pages([12, 31, 9, 22, 5], label)).left.length).toBeLessThan(4);
   });
 
+  test('numbered notes at page breaks stay, of one line and of more', () => {
+    const pages = [
+      'The rope of the ferry was bought in the spring after the long\nfrost, with money of the parish.1 It was as thick as an arm,\nand in summer it hung so low that boats had to wait.',
+      '1 The bill is in the chest of the church; the price on it has\nbeen changed by a later hand.',
+      'Nobody was rowed again after that day, and the last ferryman\nwas given a house by the bank.2 He kept the oars in it.',
+      '2 See Trask, Tolls of the Lower River, p. 31.',
+      'When the bridge was planned he was asked for his opinion, and\ngave it in one word, which was not written down by anyone.3',
+      '3 His daughter told it to the smith.',
+    ];
+    const source = [0, 2, 4].map((at) => `${pages[at]!}\n\n${pages[at + 1]!}`).join('\n\f\n');
+    expect(dropped(source)).toEqual([]);
+  });
+
   test('two that are named go and are asked about; a list of places in a book stays', () => {
     expect(outcome(pages([14, 23], (at) => `Page ${at + 11}`))).toEqual({ left: ['Page 11', 'Page 12'], asked: 2 });
     expect(outcome(pages([2, 3, 2], (at) => `Page ${at + 11}`)).left).toEqual([]);

@@ -61,3 +61,12 @@ export function cutsSentence(table: LineTable, { lines }: KeptLines, place: numb
   if (chars[after]! + 1 + firstChars[next!]! < chars[next!]!) return 'past head';
   return breaksOff ? 'perhaps' : undefined;
 }
+
+/** A line that had no room for the small word that follows it, and is as wide as the lines below: one of a paragraph. */
+export function isFullAndRunsOn({ flags, chars, firstChars }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const next = lines[place + 1];
+  if (next === undefined || !(flags[next]! & Flag.startsLower)) return false;
+  const below = lines[place + 2];
+  const width = Math.max(chars[next]!, below === undefined ? 0 : chars[below]!);
+  return chars[lines[place]!]! + 1 + firstChars[next]! > width;
+}

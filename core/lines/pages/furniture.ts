@@ -1,7 +1,7 @@
 import { isWordUnit } from '../../text/characters.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
-import { cutsSentence, findKeptLines, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
+import { cutsSentence, findKeptLines, isFullAndRunsOn, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
@@ -108,15 +108,6 @@ function mayBeHead(table: LineTable, line: number): boolean {
     table.chars[line]! <= LONGEST_HEAD &&
     (table.flags[line]! & NEVER_IN_HEADS) === 0
   );
-}
-
-/** A line that had no room for the small word that follows it, and is as wide as the lines below: one of a paragraph. */
-function isFullAndRunsOn({ flags, chars, firstChars }: LineTable, { lines }: KeptLines, place: number): boolean {
-  const next = lines[place + 1];
-  if (next === undefined || !(flags[next]! & Flag.startsLower)) return false;
-  const below = lines[place + 2];
-  const width = Math.max(chars[next]!, below === undefined ? 0 : chars[below]!);
-  return chars[lines[place]!]! + 1 + firstChars[next]! > width;
 }
 
 function placesOfHeads(

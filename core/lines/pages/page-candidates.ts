@@ -1,6 +1,6 @@
 import { isDigit } from '../../text/characters.ts';
 import { isDivision, isMonth } from '../../text/language.ts';
-import { cutsSentence, type Cut, type KeptLines } from '../kept-lines.ts';
+import { cutsSentence, isFullAndRunsOn, type Cut, type KeptLines } from '../kept-lines.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { readPageLabel } from './page-label.ts';
 
@@ -38,6 +38,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
     if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!)) continue;
+    if (label.rest !== '' && isNote(source, table, kept, place)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
     candidates.push({
@@ -52,6 +53,15 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     });
   }
   return candidates;
+}
+
+/** "2 See Pell, Graves of the Villages.": a sentence behind a number, to its end or, behind a comma, to that of a full line. */
+function isNote(source: string, table: LineTable, kept: KeptLines, place: number): boolean {
+  const line = kept.lines[place]!;
+  if (!isDigit(source.charCodeAt(table.from[line]!)) || isDigit(source.charCodeAt(table.to[line]! - 1))) return false;
+  const words = source.slice(table.from[line], table.to[line]);
+  if (table.flags[line]! & Flag.endsStop) return /\p{Ll}/u.test(words);
+  return /[,;]/.test(words) && isFullAndRunsOn(table, kept, place);
 }
 
 /** "silting of, 71,": the pages of an entry, or what else is counted, go on. */
