@@ -52,7 +52,7 @@ import { keepStanzas } from './stanzas.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
-import { breakBeforeSpeakers } from './speaker-lines.ts';
+import { breakBeforeSpeakers, joinWrappedTurns } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
@@ -131,6 +131,7 @@ export function decideSeams(
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
+  joinWrappedTurns(source, table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);

@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { ENDS_INSIDE } from './few-lines.ts';
-import { widestOf } from './room.ts';
+import { isFullGroup, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -93,6 +93,9 @@ function isSigned({ flags, indent, chars }: LineTable, { line, blanks, count }: 
 function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, last: number, widest: number): boolean {
   const { line, count } = seams;
   if (first === 0 || last === count || last === first || last - first >= MOST_VERSES) return false;
+  // What a law or a letter says is quoted in a narrower measure.
+  const isQuoted = (table.flags[line[first]!]! & Flag.startsQuote) !== 0;
+  if (isQuoted && isFullGroup(table, seams, first, last)) return false;
   const around = Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
   const areLedTo = isLedTo(table, seams, first);
   for (let place = first; place <= last; place++) {

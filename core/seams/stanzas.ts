@@ -39,7 +39,9 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
   }
   for (const alike of bySize.values()) {
     const roomy = alike.filter((at) => leavesRoomWithin(table, seams, groups[at]!, widest));
-    if (alike.length < FEWEST_STANZAS || roomy.length < alike.length * SHARE_OF_STANZAS) continue;
+    const areRoomy = roomy.length >= alike.length * SHARE_OF_STANZAS;
+    if (alike.length < FEWEST_STANZAS || !(areRoomy || alike.every((at) => endsNothing(table, seams, groups[at]!))))
+      continue;
     for (const at of alike) {
       const [first, last] = groups[at]!;
       // A paragraph may have as many lines.
@@ -92,4 +94,11 @@ function leavesRoomWithin(
     if (edgeInCharacters(table, one) + 1 + table.firstChars[next]! <= widest * ROOM) roomy++;
   }
   return roomy > 0 && roomy >= (last - from) * LEAST_SHARE;
+}
+
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash | Flag.endsHyphen | Flag.endsQuote;
+
+/** Whether no line ends in a sign, the last one neither, which prose that has been written ends in. */
+function endsNothing({ flags }: LineTable, { line }: SeamTable, [first, last]: readonly [number, number]): boolean {
+  return line.subarray(first, last + 1).every((one) => !(flags[one]! & ENDS));
 }

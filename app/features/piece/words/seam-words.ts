@@ -84,7 +84,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   headingGoesOn: { apart: '', on: 'the heading continues with a small letter' },
   insideAddress: { apart: '', on: 'a link or a path continues' },
   startsClosing: { apart: '', on: 'the next line starts with a closing mark' },
-  speaker: { apart: 'another speaker begins', on: '' },
+  speaker: { apart: 'another speaker begins', on: 'the same speaker goes on, and the line above is full' },
   titleBefore: { apart: 'the line above looks like a title', on: '' },
   titleAfter: { apart: 'the line below looks like a title', on: '' },
   headingBefore: { apart: 'the line above is a heading', on: '' },
