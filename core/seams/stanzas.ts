@@ -98,7 +98,11 @@ function leavesRoomWithin(
 
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash | Flag.endsHyphen | Flag.endsQuote;
 
-/** Whether no line ends in a sign, the last one neither, which prose that has been written ends in. */
+/**
+ * Whether the first line begins with a capital and none ends in a sign, the last one neither, as prose does that has been written; speech
+ * that was taken down without signs has no capitals.
+ */
 function endsNothing({ flags }: LineTable, { line }: SeamTable, [first, last]: readonly [number, number]): boolean {
+  if (!(flags[line[first]!]! & (Flag.startsUpper | Flag.startsCaseless))) return false;
   return line.subarray(first, last + 1).every((one) => !(flags[one]! & ENDS));
 }
