@@ -1,4 +1,4 @@
-// Runs the command's bundle over a text, and keeps what V8 compiled of it beside it.
+// Runs the command's bundle over a text, and keeps beside the bundle what V8 has compiled of it by then.
 import { createRequire } from 'node:module';
 import { fileURLToPath } from 'node:url';
 

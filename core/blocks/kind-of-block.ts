@@ -104,8 +104,9 @@ function standsAsHeading({ table, standing, kept, decided }: Lines, at: number):
   return hasProse && !isInRow(table, decided, kept[at]!);
 }
 
-function mayBeHeading({ chars, flags }: LineTable, line: number): boolean {
-  if (chars[line]! > LONGEST_HEADING) return false;
+function mayBeHeading({ chars, flags, speakers }: LineTable, line: number): boolean {
+  // What somebody says, or a cue, is none; "TIDE MILLS: A HISTORY" may be one.
+  if (chars[line]! > LONGEST_HEADING || speakers.has(line)) return false;
   return (flags[line]! & (Flag.startsUpper | Flag.startsDigit)) !== 0 && !(flags[line]! & (ENDS | Flag.startsQuote));
 }
 

@@ -55,3 +55,17 @@ test.each(Object.keys(FORMS))('who speaks, with %s behind the name, begins a par
           }
   expect(wrong).toEqual([]);
 });
+
+const SCRIPT = [
+  'NARRATOR: And now the story of the rope.',
+  'SOUND: WATER, A BELL',
+  'ELIN: I paid for it.',
+  'NARRATOR: Elin Hale, of Oxhithe.',
+  'MUSIC: “THE FERRYMAN”',
+];
+
+test('cues in capitals are no headings where one who speaks comes again', () => {
+  const kinds = (source: string) => clean(source, DEFAULT_STYLE).blocks.map(({ kind }) => kind);
+  expect(kinds(SCRIPT.join('\n\n'))).toEqual(SCRIPT.map(() => 'paragraph'));
+  expect(kinds('A RIVER: A HISTORY\n\nIt begins at Oxhithe, and nobody knows where it ends.')[0]).toBe('heading');
+});

@@ -5,10 +5,14 @@ import { Flag, type LineTable } from './line-table.ts';
 
 /*
  * The names of who speaks, at the start of lines or alone above what they say. Nothing tells one by itself: "Hale." may end a sentence. Two
- * names that each begin two lines or more, always where something may begin, are those of an interview or a play.
+ * names that each begin two lines or more, always where something may begin, are those of an interview or a play. In capitals and before a
+ * colon one such name is enough, if there are others.
  */
 
 const FEWEST = 2;
+/** "PRESENTER:" again and again, "SFX:" and "ENOCH:": who comes once in a script is told by the one who comes again. */
+const FEWEST_IN_CAPITALS = 3;
+const IN_CAPITALS = /^:\P{Ll}{2,}$/u;
 /** In units. */
 const LONGEST = 48;
 const LONGEST_ALONE = 32;
@@ -51,7 +55,11 @@ export function markSpeakers(source: string, table: LineTable): ReadonlyMap<numb
       known.isOpen &&= isOpen;
     } else names.set(name, { lines: [line], isOpen });
   }
-  const speakers = [...names].filter(([, { lines, isOpen }]) => isOpen && lines.length >= FEWEST);
+  const open = [...names].filter(([, { isOpen }]) => isOpen);
+  const again = open.filter(([, { lines }]) => lines.length >= FEWEST);
+  const capitals = open.filter(([name]) => IN_CAPITALS.test(name));
+  const isScript = capitals.length >= FEWEST_IN_CAPITALS && again.some(([name]) => IN_CAPITALS.test(name));
+  const speakers = isScript ? [...new Set([...again, ...capitals])] : again;
   if (speakers.length < FEWEST) return new Map();
   const found = new Map(
     speakers.flatMap(([name, { lines }]) => lines.map((line) => [line, name.startsWith(ALONE_SIGN)])),

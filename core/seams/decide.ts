@@ -131,7 +131,7 @@ export function decideSeams(
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
-  joinWrappedTurns(source, table, seams, verdicts);
+  joinWrappedTurns(table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts);
   breakBeforeLetters(source, table, seams, verdicts);

@@ -68,7 +68,7 @@ function breakBeforeShape(
 ): void {
   const shape = shapeOfShortText(shapes);
   if (shape === 0) return;
-  const least = seams.blanks.subarray(0, seams.count).reduce((few, blanks) => Math.min(few, blanks), MOST_BLANKS);
+  const least = Math.min(...seams.blanks.subarray(0, seams.count));
   for (let seam = 0; seam < seams.count; seam++) {
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam]! & shape) !== 0;
     if (((shapes[seam + 1]! & shape) === 0 && !endsWhole) || verdicts.decision[seam] !== Decision.join) continue;
@@ -78,7 +78,6 @@ function breakBeforeShape(
   }
 }
 
-const MOST_BLANKS = 2;
 /** "14 days to build", where a sentence counts something. */
 const COUNTS = /^[\d.:/–-]+[.:;,)]?\s+\p{Ll}/u;
 
@@ -87,10 +86,10 @@ function mayRunOn(
   { flags, from }: LineTable,
   { line }: SeamTable,
   seam: number,
-  isApart: boolean,
+  hasGap: boolean,
 ): boolean {
   const start = from[line[seam + 1]!]!;
-  return (!isApart && (flags[line[seam]!]! & LEANS) !== 0) || COUNTS.test(source.slice(start, start + LONGEST_LEAD));
+  return (!hasGap && (flags[line[seam]!]! & LEANS) !== 0) || COUNTS.test(source.slice(start, start + LONGEST_LEAD));
 }
 
 /** A letter or a number in brackets that counts on: "(ii)" after "(i)". */

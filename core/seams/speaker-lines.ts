@@ -49,16 +49,10 @@ function isDirection(
 
 /** In lines. */
 const LONGEST_SCRIPT = 60;
-/** "PRESENTER:", "SFX:", "ENOCH (off):" */
-const LABEL = /^\p{Lu}[\p{Lu}\p{N} .'’-]{1,24}(?: \([^()]{1,24}\))?:\s/u;
-const LONGEST_LABEL = 56;
-
-function isLabelled(source: string, { from, flags }: LineTable, line: number): boolean {
-  return (flags[line]! & Flag.startsUpper) !== 0 && LABEL.test(source.slice(from[line], from[line]! + LONGEST_LABEL));
-}
-
 const FEWEST_TURNS = 3;
 const FEWEST_WRAPS = 2;
+/** In characters: lines below a label that are any narrower are those of an address or a card. */
+const NARROWEST = 40;
 /** Two sentences may be two lines of a script: it is asked. */
 const CERTAINTY_OF_WRAP = 0.8;
 
@@ -66,11 +60,10 @@ const CERTAINTY_OF_WRAP = 0.8;
  * In a script with a blank line between its turns a turn goes on in its further lines, if no line of any turn that has another below it
  * had room for the next word. Few turns wrap in a short one, where the evidence finds no measure.
  */
-export function joinWrappedTurns(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function joinWrappedTurns(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { speakers, captions, layout } = table;
   if (captions.found || layout !== undefined || seams.count > LONGEST_SCRIPT) return;
-  const isTurn = (line: number) => speakers.has(line) || isLabelled(source, table, line);
-  const turns = [...groupsOf(seams)].filter(([first]) => isTurn(seams.line[first]!));
+  const turns = [...groupsOf(seams)].filter(([first]) => speakers.has(seams.line[first]!));
   const wraps: number[] = [];
   let widest = 0;
   for (const [first, last] of turns) {
@@ -78,12 +71,13 @@ export function joinWrappedTurns(source: string, table: LineTable, seams: SeamTa
     // A name alone stands above what is said.
     const from = speakers.get(seams.line[first]!) ? first + 1 : first;
     for (let seam = from; seam < last; seam++) {
-      if (isTurn(seams.line[seam + 1]!)) return;
+      if (speakers.has(seams.line[seam + 1]!)) return;
       wraps.push(seam);
     }
   }
   const isFull = (seam: number) => roomWithin(table, seams, 'characters', widest, seam) < 0;
-  if (wraps.length < FEWEST_WRAPS || turns.length < FEWEST_TURNS || !wraps.every(isFull)) return;
+  if (wraps.length < FEWEST_WRAPS || turns.length < FEWEST_TURNS || widest < NARROWEST) return;
+  if (!wraps.every(isFull)) return;
   for (const seam of wraps)
     if (isApart(verdicts, seam)) settle(verdicts, seam, Decision.join, 'speaker', CERTAINTY_OF_WRAP);
 }
