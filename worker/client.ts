@@ -34,9 +34,33 @@ export class SlowRuleError extends Error {
 /** How long one own rule may work, ms. */
 export const RULE_LIMIT = 4000;
 
-/** Starts a worker; `ruleLimit` in ms. */
+/** The worker that waits for a text, if one was started ahead of it. */
+const ahead: { worker?: Worker | undefined } = {};
+
+function startWorker(): Worker {
+  return new Worker(new URL('./clean.worker.ts', import.meta.url), { type: 'module' });
+}
+
+/** Starts a worker that the next cleaning takes: loading the program takes longer than cleaning a page. */
+export function startCleaningAhead(): void {
+  if (ahead.worker) return;
+  const worker = startWorker();
+  ahead.worker = worker;
+  // One that cannot load is no use to anyone; the cleaning that starts its own says what is wrong.
+  worker.addEventListener('error', () => {
+    if (ahead.worker === worker) ahead.worker = undefined;
+  });
+}
+
+function takeWorker(): Worker {
+  const { worker } = ahead;
+  ahead.worker = undefined;
+  return worker ?? startWorker();
+}
+
+/** Starts a cleaning, in the worker that was started ahead if there is one; `ruleLimit` in ms. */
 export function startCleaning(ruleLimit = RULE_LIMIT): CleanClient {
-  const worker = new Worker(new URL('./clean.worker.ts', import.meta.url), { type: 'module' });
+  const worker = takeWorker();
   const remote = wrap<Services>(worker) as unknown as { readonly [Name in keyof Services]: Asked<Services[Name]> };
   let fail: (reason: Error) => void = () => undefined;
   // A worker that fails to load, runs out of memory or was stopped answers nothing; the error must reach whoever waits.

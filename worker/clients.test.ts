@@ -23,6 +23,7 @@ const same = <T>(value: T) => value;
 jest.unstable_mockModule('comlink', () => ({ wrap: () => remote, proxy: same, transfer: same }));
 const { startSearch } = await import('./search-client.ts');
 const { readInWorker } = await import('./read-client.ts');
+const { startCleaning, startCleaningAhead } = await import('./client.ts');
 
 const never = () => new Promise<never>(() => undefined);
 const QUERY = { text: 'tide', expression: false, matchCase: false, wholeWords: false };
@@ -110,5 +111,27 @@ describe('reading a file', () => {
     const read = readInWorker(bytes(), { name: 'a.pdf' });
     FakeWorker.all[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'out of memory' }));
     await expect(read).rejects.toThrow('out of memory');
+  });
+});
+
+describe('a cleaning', () => {
+  test('takes the worker that was started ahead, and the next one starts its own', () => {
+    startCleaningAhead();
+    startCleaningAhead();
+    expect(FakeWorker.all).toHaveLength(1);
+    const first = startCleaning();
+    expect(FakeWorker.all).toHaveLength(1);
+    const second = startCleaning();
+    expect(FakeWorker.all).toHaveLength(2);
+    first.close();
+    expect(FakeWorker.all.map(({ isTerminated }) => isTerminated)).toEqual([true, false]);
+    second.close();
+  });
+
+  test('does not take a worker that failed to load while it waited', () => {
+    startCleaningAhead();
+    FakeWorker.all[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'no network' }));
+    startCleaning().close();
+    expect(FakeWorker.all.map(({ isTerminated }) => isTerminated)).toEqual([false, true]);
   });
 });

@@ -1,3 +1,5 @@
+import { whenIdle } from '../ui/when-idle.ts';
+
 /** A build of the program that waits for its turn; asks to be used now. */
 export interface NewBuild {
   /** Whether it came: it does where no other page of the old one is open. The page then loads anew. */
@@ -8,7 +10,7 @@ const SCRIPT = '/service-worker.js';
 /** How often a page that stays open looks for a new build, ms. */
 const LOOKED_EVERY = 3600_000;
 
-/** Keeps the program for use without a network, once the page stands. Does nothing where the browser cannot. */
+/** Keeps the program for use without a network, once the page stands and rests: it takes as much work as opening a piece. Does nothing where the browser cannot. */
 export function keepForOffline(): void {
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   const register = () =>
@@ -17,8 +19,8 @@ export function keepForOffline(): void {
       // Without it the program works as long as there is a network.
       () => undefined,
     );
-  if (document.readyState === 'complete') register();
-  else addEventListener('load', register, { once: true });
+  if (document.readyState === 'complete') whenIdle(register);
+  else addEventListener('load', () => whenIdle(register), { once: true });
 }
 
 /** Calls back when a new build waits. Gives what ends the watching. */

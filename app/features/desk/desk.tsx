@@ -8,6 +8,7 @@ import { ClipboardActions } from './clipboard-actions.tsx';
 import { NewBuildNote } from './new-build-note.tsx';
 import { PasteSheet } from './paste-sheet.tsx';
 import { BackupActions } from './backup-actions.tsx';
+import { PieceAhead } from './piece-ahead.tsx';
 import { PieceList } from './piece-list.tsx';
 import { RoomNote } from './room-note.tsx';
 import { SampleList } from './sample-list.tsx';
@@ -48,6 +49,7 @@ export function Desk({ samples, desk }: DeskProps) {
         <SampleList samples={samples} />
       </Columns>
       <ReadingNote incoming={incoming} />
+      <PieceAhead />
     </Page>
   );
 }

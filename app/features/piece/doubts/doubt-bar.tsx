@@ -9,6 +9,7 @@ import { Key } from '../keys/key.tsx';
 import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { askAbout, type Reading } from './doubt-words.ts';
 import type { Doubts } from './use-doubts.ts';
+import { certaintyWords } from '../words/certainty-words.ts';
 
 interface DoubtBarProps {
   readonly doubts: Doubts;
@@ -74,8 +75,8 @@ export const DoubtBar = memo(function DoubtBar({ doubts, tally }: DoubtBarProps)
       <Words role="status">
         <b>{asked.question}</b>
         <small title={asked.reason}>
+          {view.doubt.kind !== 'lines' && `${certaintyWords(view.doubt.certainty)}. `}
           {asked.reason}
-          {view.doubt.kind !== 'lines' && ` ${Math.min(99, Math.round(view.doubt.certainty * 100))} % certain.`}
         </small>
       </Words>
       <Answers>
@@ -197,7 +198,7 @@ const Words = styled.div`
     line-height: 1.3;
     display: -webkit-box;
     -webkit-box-orient: vertical;
-    -webkit-line-clamp: 2;
+    -webkit-line-clamp: 3;
     overflow: hidden;
     @media (max-height: 520px) {
       display: none;

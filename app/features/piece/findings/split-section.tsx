@@ -5,6 +5,7 @@ import { QuietButton } from '../../../ui/buttons.tsx';
 import { SPLIT_WORDS } from '../words/seam-words.ts';
 import type { FindingsPart } from './findings-part.ts';
 import { Places, Section, Table } from './section.tsx';
+import { certaintyPercent } from '../words/certainty-words.ts';
 
 const SHOWN_AT_FIRST = 10;
 
@@ -43,7 +44,7 @@ export function SplitSection({ piece, findings }: FindingsPart) {
               <td className="soft">{split.settled ? 'you decided this' : SPLIT_WORDS[split.evidence]}</td>
               <td className="number">
                 {!split.settled && split.certainty < style.certaintyLimit && <Doubt title="In doubt">◇ </Doubt>}
-                {Math.round(split.certainty * 100)} %
+                {!split.settled && certaintyPercent(split.certainty)}
               </td>
               <Acts>
                 <QuietButton

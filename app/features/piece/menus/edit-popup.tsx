@@ -8,6 +8,7 @@ import { keyWords } from '../ledger/concordance-words.ts';
 import { passTitle } from '../words/rule-words.ts';
 import type { Decisions } from '../state/use-decisions.ts';
 import { ignoreClosedWorker } from '../state/ignore-closed-worker.ts';
+import { certaintyWords } from '../words/certainty-words.ts';
 
 /** A changed place that a person asks about, and where on the screen it stands. */
 export interface EditAsked {
@@ -70,7 +71,7 @@ const LONGEST = 120;
 function Told({ view, style }: { readonly view: EditView; readonly style: Style }) {
   const pass = findPass(view.passes.at(-1) ?? '');
   const reason = view.why ? pass?.reasons?.[view.why] : undefined;
-  const percent = view.certainty === undefined ? '' : `${Math.min(99, Math.round(view.certainty * 100))} % certain.`;
+  const percent = view.certainty === undefined ? '' : `${certaintyWords(view.certainty)}.`;
   return (
     <Head>
       <Words>

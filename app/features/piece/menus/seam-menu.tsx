@@ -5,6 +5,7 @@ import { Option, Options, Panel } from '../../../ui/menu-panel.tsx';
 import { markWords } from '../words/mark-words.ts';
 import { DropMark, ProofMark } from '../reading/proof-mark.tsx';
 import { DECISION_WORDS, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-words.ts';
+import { certaintyWords } from '../words/certainty-words.ts';
 
 export interface SeamAsked {
   readonly seam: SeamView;
@@ -126,7 +127,8 @@ function Why({ seam }: { readonly seam: SeamView }) {
           {speaksFor.length > 1 && <p>Also: {speaksFor.slice(1, 3).join('; ')}.</p>}
           {reasons.against.length > 0 && <p>Against: {reasons.against.slice(0, 2).join('; ')}.</p>}
           <p>
-            {Math.min(99, Math.round(seam.certainty * 100))} % certain{seam.doubt ? ', so you are asked' : ''}.
+            {certaintyWords(seam.certainty)}
+            {seam.doubt ? ', so you are asked' : ''}.
           </p>
         </>
       )}

@@ -3,6 +3,7 @@ import { styled } from 'styled-components';
 import { Decision, type RowView, type SeamView } from '../../../../core/index.ts';
 import { DeletionMark, InsertionMark, ProofMark, StetMark } from './proof-mark.tsx';
 import { DECISION_WORDS } from '../words/seam-words.ts';
+import { certaintyWords } from '../words/certainty-words.ts';
 
 interface Extent {
   readonly top: number;
@@ -65,7 +66,7 @@ export const RibbonCell = memo(function RibbonCell({ view, geometry, tint, onAsk
 });
 
 function seamLabel(seam: SeamView): string {
-  const certainty = seam.settled ? 'your decision' : `${Math.min(99, Math.round(seam.certainty * 100))} % certain`;
+  const certainty = seam.settled ? 'your decision' : certaintyWords(seam.certainty);
   return `Lines ${seam.lines[0]} and ${seam.lines[1]}: ${DECISION_WORDS[seam.decision].done}, ${certainty}${seam.doubt ? ', in doubt' : ''}`;
 }
 
