@@ -104,8 +104,11 @@ const EMPTY_MARKUP = new RegExp(String.raw`^(?:${HTML_TAG}|&(?:nbsp|#160|#xa0);|
 
 const LONGEST_FORMULA = 80;
 
+/** A sign between two terms; "<" and ">" quote, point and mark up, too. */
+const RELATION = /(?:^|\s)[=≤≥≈≠≡∝→∈](?:\s|$)|[\p{L}\d)|] [<>] [\p{L}\d(|]/u;
+
 /** Whether a line is a formula: an equation or the like with at most one word in it. */
 export function isFormula(text: string): boolean {
-  if (text.length > LONGEST_FORMULA || !/(?:^|\s)[=≤≥≈≠∝→](?:\s|$)/.test(text)) return false;
+  if (text.length > LONGEST_FORMULA || !RELATION.test(text)) return false;
   return (text.match(/\p{L}{4,}/gu)?.length ?? 0) <= 1 && /[\d(+*/^·−-]/.test(text);
 }

@@ -163,14 +163,19 @@ function forgetCase({ kind, flags }: LineTable): void {
 /** What a line is by its own words. */
 function kindByForm(source: string, table: LineTable, line: number): LineKind {
   if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
-  if (standsAlone(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
+  if (isSetOff(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
   if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
   return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
 }
 
-function standsAlone({ kind }: LineTable, line: number): boolean {
-  const isBlank = (at: number) => at < 0 || at >= kind.length || kind[at] === LineKind.blank;
-  return isBlank(line - 1) && isBlank(line + 1);
+/** Columns that a line is set in farther than one beside it. */
+const LEAST_STEP = 4;
+
+/** Whether a line has a blank one, or one that is set in far less, on either side. */
+function isSetOff({ kind, indent }: LineTable, line: number): boolean {
+  const isApartFrom = (other: number) =>
+    other < 0 || other >= kind.length || kind[other] === LineKind.blank || indent[line]! - indent[other]! >= LEAST_STEP;
+  return isApartFrom(line - 1) && isApartFrom(line + 1);
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {

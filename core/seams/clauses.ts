@@ -1,6 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+import { isApart, settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** Columns that the clauses are set in farther than the line that leads to them. */
@@ -27,6 +28,9 @@ export function breakBetweenClauses(source: string, table: LineTable, seams: Sea
     while (place < last && endsClause(place)) place++;
     // All lines but the last end one, the first perhaps with a colon: no wrapping hits that by chance.
     if (place === last && last - first + 1 >= FEWEST_CLAUSES) for (let seam = first; seam < last; seam++) breakAt(seam);
+    const ends = endsOfWrapped(table, seams, first, last, endsClause);
+    for (const seam of ends) breakAt(seam);
+    if (ends.length > 0) joinWithin(table, seams, ends, last, verdicts);
   }
   for (let lead = 0; lead < seams.count; lead++) {
     for (const seam of seamsUnder(table, seams, lead, endsClause)) breakAt(seam);
@@ -66,4 +70,56 @@ function* seamsUnder(
     if (seam === lead + 1) yield lead;
     yield seam;
   }
+}
+
+/** Joins the further lines of clauses that wrap; `ends` are their ends before the last. */
+function joinWithin(
+  { flags }: LineTable,
+  { line }: SeamTable,
+  ends: readonly number[],
+  last: number,
+  verdicts: Verdicts,
+): void {
+  const isEnd = new Set(ends);
+  for (let seam = ends[0]! + 1; seam < last; seam++) {
+    if (isEnd.has(seam) || !isApart(verdicts, seam)) continue;
+    if (flags[line[seam]!]! & Flag.endsStop) return;
+    if (flags[line[seam + 1]!]! & Flag.startsLower) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
+  }
+}
+
+/** Ends of clauses, and those with room for the next word, the colon's among them. */
+const FEWEST_ENDS = 2;
+const FEWEST_WITH_ROOM = 2;
+
+/**
+ * The seams of a group at which a colon and the clauses under it end, though some of these take several lines: no other line ends with
+ * room for the next word, and prose that was wrapped ends none so.
+ */
+function endsOfWrapped(
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  last: number,
+  endsClause: (place: number) => boolean,
+): readonly number[] {
+  const { line } = seams;
+  const endsColon = (place: number) => (table.flags[line[place]!]! & Flag.endsColon) !== 0;
+  let lead = first;
+  while (lead < last && !endsColon(lead)) lead++;
+  // "A lamp comprising" leads without one.
+  if (lead === last) lead = first;
+  const widest = widestOf(table, line.subarray(first, last + 1));
+  const ends: number[] = [];
+  let roomy = 0;
+  for (let seam = lead; seam < last; seam++) {
+    const hasRoom = !isFull(table, seams, seam, widest);
+    const isEnd = endsClause(seam);
+    if (isEnd || (seam === lead && (hasRoom || endsColon(seam)))) ends.push(seam);
+    if (hasRoom && (isEnd || endsColon(seam))) roomy++;
+    if (!hasRoom || isEnd || seam === lead) continue;
+    if (table.flags[line[seam]!]! & Flag.endsStop) break;
+    return [];
+  }
+  return ends.length > FEWEST_ENDS && roomy >= FEWEST_WITH_ROOM ? ends : [];
 }

@@ -1,6 +1,7 @@
 import type { WordIndex } from '../text/word-index.ts';
 import { isCjk, isSpace, isUnspaced, SOFT_HYPHEN } from '../text/characters.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { keepAcrossColumns } from './across-columns.ts';
 import { joinAroundAsides } from './around-asides.ts';
 import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
@@ -56,6 +57,7 @@ import { breakBeforeSpeakers, joinWrappedTurns } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
+import { settleAroundValues } from './value-lines.ts';
 import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
@@ -166,6 +168,8 @@ export function decideSeams(
   }
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(source, table, seams, verdicts);
+  settleAroundValues(source, table, seams, verdicts);
+  keepAcrossColumns(source, table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
   breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);

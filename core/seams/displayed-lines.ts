@@ -17,6 +17,8 @@ const SHORT = 0.75;
 const LONGEST_CAPITALS = 40;
 const LONGEST_NAME = 32;
 const HALF = 0.5;
+/** Columns: nothing that is set in as far begins a paragraph. */
+const FAR = 16;
 /** In lines. */
 const SHORT_TEXT = 60;
 const MOST_VERSES = 8;
@@ -29,6 +31,7 @@ export function settleDisplayedLines(table: LineTable, seams: SeamTable, verdict
   const { line, blanks, count } = seams;
   if (table.captions.found || count === 0) return;
   const widest = widestOf(table, line);
+  const edge = line.reduce((least, one) => Math.min(least, table.indent[one]!), Infinity);
   // Where every line has a blank one after it, blank lines say nothing.
   const close = blanks.subarray(0, count).filter((one) => one === 0).length;
   for (let seam = 0; seam < count; seam++) {
@@ -42,10 +45,10 @@ export function settleDisplayedLines(table: LineTable, seams: SeamTable, verdict
     const isAtEdge = count < SHORT_TEXT && (first === 0 || last === count) && last === first + 1;
     if (isAtEdge && isPairOfShortLines(table, seams, first, widest) && verdicts.decision[first] === Decision.join)
       settle(verdicts, first, Decision.break, 'displayed', CERTAINTY_OF_VERSES);
-    if (!areDisplayedVerses(table, seams, first, last, widest)) continue;
+    if (!areDisplayedVerses(table, seams, first, last, { widest, edge })) continue;
     if (isLedTo(table, seams, first)) {
       breakAt(verdicts, first - 1);
-      breakAt(verdicts, last);
+      if (last < count) breakAt(verdicts, last);
     }
     for (let seam = first; seam < last; seam++)
       if (verdicts.decision[seam] === Decision.join)
@@ -86,17 +89,32 @@ function isSigned({ flags, indent, chars }: LineTable, { line, blanks, count }: 
   return (flags[name]! & Flag.startsUpper) !== 0 && !(flags[name]! & Flag.endsStop) && chars[name]! <= LONGEST_NAME;
 }
 
+/** How the lines of a text are set: characters of the widest, and the leftmost column at which one begins. */
+interface Setting {
+  readonly widest: number;
+  readonly edge: number;
+}
+
 /**
  * A few lines quoted between blank lines, set in on the left and with much room on the right at each line end: verses. With more room
  * where the line end comes neither after a comma nor before a capital.
  */
-function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, last: number, widest: number): boolean {
+function areDisplayedVerses(
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  last: number,
+  { widest, edge }: Setting,
+): boolean {
   const { line, count } = seams;
-  if (first === 0 || last === count || last === first || last - first >= MOST_VERSES) return false;
+  if (last === first || last - first >= MOST_VERSES) return false;
+  // An address is at the head of a letter as well, or below another.
+  const areFarIn = line.subarray(first, last + 1).every((one) => table.indent[one]! - edge >= FAR);
+  if (!areFarIn && (first === 0 || last === count)) return false;
   // What a law or a letter says is quoted in a narrower measure.
   const isQuoted = (table.flags[line[first]!]! & Flag.startsQuote) !== 0;
   if (isQuoted && isFullGroup(table, seams, first, last)) return false;
-  const around = Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
+  const around = areFarIn ? edge : Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
   const areLedTo = isLedTo(table, seams, first);
   for (let place = first; place <= last; place++) {
     const one = line[place]!;
@@ -115,7 +133,7 @@ function areDisplayedVerses(table: LineTable, seams: SeamTable, first: number, l
 
 /** Whether the line above a group ends in a colon: "run this:". */
 function isLedTo({ flags }: LineTable, { line }: SeamTable, first: number): boolean {
-  return (flags[line[first - 1]!]! & Flag.endsColon) !== 0;
+  return first > 0 && (flags[line[first - 1]!]! & Flag.endsColon) !== 0;
 }
 
 /** Two lines at the head or the end of a short text that would have gone on one, with room for as much again: a title and what it is for, a greeting. */

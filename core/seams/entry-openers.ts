@@ -14,6 +14,8 @@ export interface OpenerKind {
   readonly isReference: boolean;
   /** Only its order tells it. */
   readonly needsOrder?: boolean;
+  /** A number that counts on puts it in its order; two may have the same. */
+  readonly counts?: boolean;
 }
 
 /** A kept line, by its place, that begins as an entry may, and what puts it in its order. */
@@ -45,8 +47,8 @@ const TERM =
 /** "BALANCE BEAM the long arm": a term in capitals. */
 const IN_CAPITALS = /^(?<name>\p{Lu}[\p{Lu}’' -]{1,30}\p{Lu})(?<sign>[.,:]? )\p{Ll}/u;
 
-/** "Step 1: Warm the beer": a word and a number that counts on. */
-const STEP = /^(?<name>\p{Lu}\p{Ll}{2,9}) (?<number>\d{1,2})(?<sign>[.:)]) +\S/u;
+/** "Step 1: Warm the beer", "p. 14, line 3: for", "Lot 12 A brass lamp": a word and a number that counts on. */
+const COUNTED = /^(?<name>\p{L}{1,9}\.?) (?<number>\d{1,4})(?<sign>[.:),]| [–—-]|(?= )) *[^\s\d]/u;
 
 const AUTHORS: OpenerKind = { name: 'author', isReference: true };
 const KEYS: OpenerKind = { name: 'key', isReference: true };
@@ -80,8 +82,11 @@ export function openerAt(
   // "Saltfern, The Creek Press" is where it was printed.
   if (author && !vocabulary.isFunctionWord((author['forename'] ?? '').toLowerCase()))
     return { kind: AUTHORS, key: author['name']!.toLowerCase() };
-  const step = STEP.exec(text)?.groups;
-  if (step) return { kind: { name: step['name']! + step['sign']!, isReference: false }, key: Number(step['number']) };
+  const counted = COUNTED.exec(text)?.groups;
+  if (counted && !vocabulary.isFunctionWord(counted['name']!.toLowerCase())) {
+    const name = counted['name']! + counted['sign']!;
+    return { kind: { name, isReference: false, counts: true }, key: Number(counted['number']) };
+  }
   const term = mayBeTerm && (TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups;
   return term ? { kind: kindOfTerm(term['sign']!, term['name']!), key: term['name']!.toLowerCase() } : undefined;
 }

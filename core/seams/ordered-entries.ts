@@ -48,9 +48,9 @@ export function settleOrderedEntries(source: string, table: LineTable, seams: Se
   for (const { kind, openers } of runsOfOpeners(text)) {
     const candidates = kind.isReference ? behindEnds(text, openers) : openers;
     const ordered = inOrder(candidates);
-    const isList = kind.isReference ? areDated : areTerms;
+    const isList = kind.isReference ? areDated : kind.counts ? areCounted : areTerms;
     if (areEnough(ordered, candidates) && isList(text, ordered)) settleEntries(text, kind, ordered, verdicts);
-    else if (!kind.isReference && !kind.needsOrder && areTermsInNoOrder(text, openers))
+    else if (!kind.isReference && !kind.needsOrder && !kind.counts && areTermsInNoOrder(text, openers))
       settleEntries(text, kind, openers, verdicts);
   }
 }
@@ -137,6 +137,11 @@ function areDated({ source, table, seams }: Text, entries: readonly Opener[]): b
 function areTerms(text: Text, entries: readonly Opener[]): boolean {
   if (new Set(entries.map(({ key }) => key)).size < entries.length) return false;
   return entries.length > FEW_TERMS || shareClosed(text, entries) >= SHARE_CLOSED;
+}
+
+/** Lines of prose, too, begin with "p. 14" by chance, but not below lines that had room. */
+function areCounted(text: Text, entries: readonly Opener[]): boolean {
+  return shareClosed(text, entries) >= SHARE_CLOSED;
 }
 
 /** Whether the terms are as many as tell themselves without an order: each below a closed line. */

@@ -12,6 +12,7 @@ const CERTAINTY = 0.87;
 /** It is asked about: the text may break off. */
 const CERTAINTY_OF_TAIL = 0.8;
 const LONGEST_TAIL = 24;
+const LONGEST_CREDIT = 48;
 const SHORTEST_ABOVE = 25;
 const ENDS =
   Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsHyphen | Flag.endsAbbreviation | Flag.endsFunctionWord;
@@ -100,19 +101,20 @@ function isOfItself(text: string): boolean {
 
 /**
  * What begins below the end of a sentence and is no sentence up to the next gap, nor up to the end of the text: a name, "With kind
- * regards". A page may break off so.
+ * regards", "—from a letter". A page may break off so.
  */
 function isTail({ flags, chars, kind }: LineTable, { line, blanks, turn, count }: SeamTable, seam: number): boolean {
   const next = line[seam + 1]!;
-  if (!(flags[line[seam]!]! & Flag.endsStop) || !(flags[next]! & Flag.startsUpper) || kind[next] !== LineKind.prose)
-    return false;
+  const isCredit = (flags[next]! & Flag.startsDash) !== 0;
+  const mayBegin = isCredit || (flags[next]! & Flag.startsUpper) !== 0;
+  if (!(flags[line[seam]!]! & Flag.endsStop) || !mayBegin || kind[next] !== LineKind.prose) return false;
   if (
     chars[line[seam]!]! < SHORTEST_ABOVE ||
     turn[seam] ||
     (seam + 1 < count && (blanks[seam + 1] === 0 || turn[seam + 1]))
   )
     return false;
-  return chars[next]! <= LONGEST_TAIL && (flags[next]! & ENDS) === 0;
+  return chars[next]! <= (isCredit ? LONGEST_CREDIT : LONGEST_TAIL) && (flags[next]! & ENDS) === 0;
 }
 
 /** A name in capitals, alone on its line, below the end of a sentence that is not in capitals. */

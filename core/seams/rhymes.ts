@@ -23,6 +23,7 @@ const LEAST_SHARE = 0.5;
  */
 export function keepRhymedLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
+  keepCouplets(source, table, seams, verdicts);
   const groups = [...groupsOf(seams)].filter(([first, last]) => mayBeStanza(table, seams, first, last));
   let pairs = 0;
   const rhymed = groups.filter(([first, last]) => {
@@ -42,6 +43,35 @@ export function keepRhymedLines(source: string, table: LineTable, seams: SeamTab
       if (verdicts.decision[seam] !== Decision.keep) settle(verdicts, seam, Decision.keep, 'verse', certainty);
 }
 
+const FEWEST_COUPLETS = 2;
+
+/** Two lines each, below a heading or a name or not, most of which rhyme: a short one with another may be chance, so it is asked about. */
+function keepCouplets(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const pairs: number[] = [];
+  for (const [first, last] of groupsOf(seams)) {
+    const isBelowHead = last - first === 2 && isHead(source, table, seams.line[first]!);
+    if (last - first === 1 || isBelowHead) pairs.push(last - 1);
+  }
+  const couplets = pairs.filter((seam) => {
+    if (!areEvenAndShort(table, seams, seam, seam + 1)) return false;
+    const ends = [seam, seam + 1].map((place) => lastWord(source, table, seams.line[place]!));
+    return rhymesOf(ends).pairs > 0;
+  });
+  if (couplets.length < FEWEST_COUPLETS || couplets.length < pairs.length * LEAST_SHARE) return;
+  for (const seam of couplets)
+    if (verdicts.decision[seam] === Decision.join)
+      settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_BESIDE_PROSE);
+}
+
+/** "HESTER", "ENOCH (aside)". */
+const NAME_IN_CAPITALS = /^\p{Lu}{2,}/u;
+const LONGEST_NAME = 32;
+
+function isHead(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line] === LineKind.heading) return true;
+  return to[line]! - from[line]! <= LONGEST_NAME && NAME_IN_CAPITALS.test(source.slice(from[line], to[line]));
+}
+
 /** Characters of the widest line of some groups. */
 function widestOf({ chars }: LineTable, { line }: SeamTable, groups: readonly (readonly [number, number])[]): number {
   let widest = 0;
@@ -50,13 +80,16 @@ function widestOf({ chars }: LineTable, { line }: SeamTable, groups: readonly (r
   return widest;
 }
 
-function mayBeStanza(table: LineTable, { line }: SeamTable, first: number, last: number): boolean {
+function mayBeStanza(table: LineTable, seams: SeamTable, first: number, last: number): boolean {
   const count = last - first + 1;
-  if (count < FEWEST_LINES || count > MOST_LINES) return false;
-  const lengths = Array.from({ length: count }, (_, at) => table.chars[line[first + at]!]!);
-  const longest = Math.max(...lengths);
-  if (longest > LONGEST || Math.min(...lengths) < longest * SHORTEST) return false;
-  return lengths.every((_, at) => table.kind[line[first + at]!] === LineKind.prose);
+  return count >= FEWEST_LINES && count <= MOST_LINES && areEvenAndShort(table, seams, first, last);
+}
+
+function areEvenAndShort(table: LineTable, { line }: SeamTable, first: number, last: number): boolean {
+  const lines = line.subarray(first, last + 1);
+  const longest = Math.max(...lines.map((one) => table.chars[one]!));
+  if (longest > LONGEST) return false;
+  return lines.every((one) => table.chars[one]! >= longest * SHORTEST && table.kind[one] === LineKind.prose);
 }
 
 /** With the signs behind it, in units. */

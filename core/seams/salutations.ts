@@ -35,8 +35,9 @@ export function keepClosings(source: string, table: LineTable, seams: SeamTable,
 }
 
 const CERTAINTY_OF_SIGNATURE = 0.8;
-/** "Silas", "S. Crane", "Mr. and Mrs. Crane". */
-const SIGNATURE = /^(?:[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*\.? |\p{Ll}{1,3} |& ){0,4}[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*$/u;
+/** "Silas", "S. Crane", "Mr. and Mrs. Crane", "your Committee". */
+const SIGNATURE =
+  /^(?:\p{Ll}{1,6} )?(?:[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*\.? |\p{Ll}{1,3} |& ){0,4}[\p{Lu}\p{Lo}][\p{L}\p{M}’'-]*$/u;
 
 const POSTSCRIPT = /^P\. ?S\.|^PS\b/;
 const LONGEST_POSTSCRIPT = 5;

@@ -36,6 +36,7 @@ export const SETTLERS = [
   'noCapitals',
   'markup',
   'layout',
+  'columns',
   'turn',
   'speech',
   'part',

@@ -22,20 +22,30 @@ export function findFootnotes(source: string, table: LineTable, allAside = false
   let lastProse = -1;
   for (let line = 0; line < table.index.count; line++) {
     const kind = table.kind[line]!;
-    if (isKept(kind)) lastProse = line;
+    const isFigure = isLoneFigure(source, table, line);
+    if (isKept(kind) && !isFigure) lastProse = line;
     const turns =
       kind === LineKind.pageNumber || kind === LineKind.runningHead || table.index.end[line] === LineEnd.pageBreak;
-    if (!turns || lastProse < pageFrom) continue;
-    markNotes(source, table, pageFrom, lastProse, allAside);
-    pageFrom = line + 1;
+    if (!(turns || isFigure) || lastProse < pageFrom) continue;
+    const first = firstToldNote(table, pageFrom, lastProse) ?? firstNoteLine(source, table, pageFrom, lastProse);
+    if (first !== undefined) {
+      const note = allAside || interrupts(table, pageFrom, first, line) ? LineKind.aside : LineKind.footnote;
+      for (let at = first; at <= lastProse; at++) if (isKept(table.kind[at]!)) table.kind[at] = note;
+    }
+    // Without notes above it a figure may be that of a chapter.
+    if (turns || first !== undefined) pageFrom = line + 1;
+    else lastProse = line;
   }
 }
 
-function markNotes(source: string, table: LineTable, pageFrom: number, last: number, allAside: boolean): void {
-  const first = firstToldNote(table, pageFrom, last) ?? firstNoteLine(source, table, pageFrom, last);
-  if (first === undefined) return;
-  const kind = allAside || interrupts(table, pageFrom, first, last) ? LineKind.aside : LineKind.footnote;
-  for (let line = first; line <= last; line++) if (isKept(table.kind[line]!)) table.kind[line] = kind;
+/** In units. */
+const LONGEST_FIGURE = 4;
+
+/** Whether a kept line between blank ones is nothing but a figure, as the number of a page is that nothing else tells. */
+function isLoneFigure(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || to[line]! - from[line]! > LONGEST_FIGURE) return false;
+  if (kind[line - 1] !== LineKind.blank || kind[line + 1] !== LineKind.blank) return false;
+  return /^\d+$/.test(source.slice(from[line], to[line]));
 }
 
 /** The first line that the places of lines tell to be a note, where nothing but notes follows it on the page. */
@@ -105,11 +115,11 @@ function isMarkAt(page: string, from: number, to: number): boolean {
 }
 
 /** The sentence before the notes is not finished, or goes on with a small letter after the page turn. */
-function interrupts(table: LineTable, pageFrom: number, first: number, last: number): boolean {
+function interrupts(table: LineTable, pageFrom: number, first: number, turn: number): boolean {
   let before = first - 1;
   while (before >= pageFrom && !isKept(table.kind[before]!)) before--;
   if (before < pageFrom) return false;
-  let after = last + 1;
+  let after = turn + 1;
   while (after < table.index.count && !isKept(table.kind[after]!)) after++;
   if (after >= table.index.count) return false;
   const flags = table.flags[before]!;

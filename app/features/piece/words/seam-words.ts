@@ -158,6 +158,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   speechEnd: { apart: 'the bracket above closes a speech, and another begins', on: '' },
   markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
+  columns: { apart: 'a wide gap stands in one of the two lines, as between columns', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
   speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
   part: { apart: SAID, on: SAID },
