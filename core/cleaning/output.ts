@@ -1,5 +1,5 @@
 import type { Cleaning } from './cleaning.ts';
-import { textOfPieces, type Piece } from '../edits/piece.ts';
+import { firstReaching, textOfPieces, type Piece } from '../edits/piece.ts';
 import { isRuleId } from '../rules/own-rule.ts';
 import { isWithinWord } from '../text/words.ts';
 import { writtenText } from './written-text.ts';
@@ -41,6 +41,18 @@ export function listsOfBlock(
 /** Whether own rules changed anything. */
 export function wasRuled({ base, blocks, tail }: Pick<Cleaning, 'base' | 'blocks' | 'tail'>): boolean {
   return blocks !== base || tail.some(({ passes }) => passes.some(isRuleId));
+}
+
+/** What became of the source from..to, in UTF-16 offsets; a replacement that begins in it counts whole. Linear in its blocks. */
+export function cleanTextOf({ source, blocks }: Pick<Cleaning, 'source' | 'blocks'>, from: number, to: number): string {
+  let text = '';
+  for (let at = firstReaching(blocks, from); at < blocks.length && blocks[at]!.gapFrom < to; at++)
+    for (const piece of [...blocks[at]!.gap, ...blocks[at]!.pieces]) {
+      if (piece.to <= from || piece.from >= to) continue;
+      if (piece.text === undefined) text += source.slice(Math.max(from, piece.from), Math.min(to, piece.to));
+      else if (piece.from >= from) text += piece.text;
+    }
+  return text;
 }
 
 /** The clean text as it goes out: LF line ends, no line end after the last paragraph. */

@@ -73,10 +73,17 @@ describe('doubts', () => {
   test('show the words beside them', () => {
     for (const doubt of doubts) {
       const { before, after, lines } = viewDoubt(doubtful, doubt, doubts);
-      expect(doubtful.source).toContain(before);
-      expect(doubtful.source).toContain(after);
+      const text = doubt.kind === 'seam' ? cleanText(doubtful) : doubtful.source;
+      expect(text).toContain(before);
+      expect(text).toContain(after);
       if (doubt.kind !== 'edit') expect(lines[1]).toBeGreaterThan(lines[0]);
     }
+  });
+
+  test('show words as they will be, without the marks that go', () => {
+    const ends = doubts.map((doubt) => viewDoubt(doubtful, doubt, doubts).before);
+    expect(ends.filter((before) => before.endsWith('could be wood.'))).toHaveLength(1);
+    expect(ends.join('')).not.toContain('could be wood.[1]');
   });
 
   test('are never more for an answer, be it to one or to all alike', () => {

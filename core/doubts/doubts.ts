@@ -1,6 +1,7 @@
 import type { Choice } from '../choices/choice.ts';
 import { oneStep, type Step } from '../history/history.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
+import { cleanTextOf } from '../cleaning/output.ts';
 import { BY_HAND, type Piece } from '../edits/piece.ts';
 import { passOfReason } from '../passes/index.ts';
 import type { Digested } from '../report/digest.ts';
@@ -189,10 +190,13 @@ export function viewDoubt(cleaning: Cleaning, doubt: Doubt, all: readonly Doubt[
     };
   }
   const { above, below, ...evidence } = visibleSeam(cleaning, doubt.seam)!;
+  // The halves of a word are shown as they stand; other words as they will.
+  const words = (from: number, to: number) =>
+    (doubt.kind === 'seam' && cleanTextOf(cleaning, from, to).trim()) || source.slice(from, to);
   return {
     doubt,
-    before: source.slice(Math.max(table.from[above]!, table.to[above]! - CONTEXT), table.to[above]),
-    after: source.slice(table.from[below], Math.min(table.to[below]!, table.from[below]! + CONTEXT)),
+    before: words(Math.max(table.from[above]!, table.to[above]! - CONTEXT), table.to[above]!),
+    after: words(table.from[below]!, Math.min(table.to[below]!, table.from[below]! + CONTEXT)),
     source: '',
     lines: [above + 1, below + 1],
     reasons: explainSeam(evidence.decided, evidence.at),

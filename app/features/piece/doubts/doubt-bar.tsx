@@ -63,6 +63,8 @@ export const DoubtBar = memo(function DoubtBar({ doubts, tally }: DoubtBarProps)
       </Bar>
     );
   }
+  const certainty = view.doubt.kind === 'lines' ? undefined : certaintyWords(view.doubt.certainty);
+  const introduction = [asked.place, certainty].filter(Boolean).join(', ');
   const standing = asked.first.answer === 'now' ? asked.first : asked.second;
   return (
     <Bar aria-label="Questions">
@@ -75,7 +77,7 @@ export const DoubtBar = memo(function DoubtBar({ doubts, tally }: DoubtBarProps)
       <Words role="status">
         <b>{asked.question}</b>
         <small title={asked.reason}>
-          {view.doubt.kind !== 'lines' && `${certaintyWords(view.doubt.certainty)}. `}
+          {introduction && `${introduction}. `}
           {asked.reason}
         </small>
       </Words>

@@ -5,6 +5,8 @@ import { capital, reasonWords, sentenceOf, SPLIT_WORDS } from '../words/seam-wor
 /** A doubt as it is asked about: the question, why it is one, and the two answers, the first of them the one that joins or changes. */
 export interface Question {
   readonly question: string;
+  /** Where it is, if the reason does not say so. */
+  readonly place?: string;
   readonly reason: string;
   readonly first: Reading;
   readonly second: Reading;
@@ -35,7 +37,8 @@ function askAboutSeam({ before, after, reasons, lines }: DoubtView, now: Decisio
   const why = sentenceOf(speaksFor[0], now) || `They were ${isJoined ? 'joined' : 'kept apart'}.`;
   return {
     question: isKept ? `Keep the line end before “${start}”?` : `Does a new paragraph start at “${start}”?`,
-    reason: `Lines ${lines[0]} and ${lines[1]}. ${why}${but}`,
+    place: `Lines ${lines[0]} and ${lines[1]}`,
+    reason: `${why}${but}`,
     first: { label: 'Join', words: `${end} ${start}`, answer: isJoined ? 'now' : 'other' },
     second: {
       label: isKept ? 'Keep the line end' : 'New paragraph',
@@ -53,7 +56,8 @@ function askAboutSplit({ doubt, before, after, lines }: DoubtView): Question {
   const isClosed = doubt.now === Decision.mend;
   return {
     question: `Is it “${closed}” or “${head}${tail}”?`,
-    reason: `Lines ${lines[0]} and ${lines[1]}. ${capital(SPLIT_WORDS[doubt.evidence])}, so it was ${isClosed ? 'closed up' : 'left with its hyphen'}.`,
+    place: `Lines ${lines[0]} and ${lines[1]}`,
+    reason: `${capital(SPLIT_WORDS[doubt.evidence])}, so it was ${isClosed ? 'closed up' : 'left with its hyphen'}.`,
     first: { label: 'Close up', words: closed, answer: isClosed ? 'now' : 'other' },
     second: { label: 'Keep the hyphen', words: head + tail, answer: isClosed ? 'other' : 'now' },
   };

@@ -28,7 +28,8 @@ describe('a doubt in words', () => {
   test('asks whether a paragraph begins; joining is the first answer, whatever was decided', () => {
     expect(askAbout(joined)).toEqual({
       question: 'Does a new paragraph start at “The great spur”?',
-      reason: 'Lines 57 and 58. This line is full, so it probably runs on. But this line ends a sentence.',
+      place: 'Lines 57 and 58',
+      reason: 'This line is full, so it probably runs on. But this line ends a sentence.',
       first: { label: 'Join', words: 'could be wood. The great spur', answer: 'now' },
       second: { label: 'New paragraph', words: 'could be wood. ¶ The great spur', answer: 'other' },
     });
