@@ -62,6 +62,7 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   if (said) return KIND_OF_PART[said];
   const byLine = KIND_OF_LINE[table.kind[line]!];
   if (byLine === 'heading' && isInRowOfHeadings(table, line)) return 'list-item';
+  if (byLine === 'heading' && isBelowComma(lines, first)) return 'paragraph';
   if (byLine) return byLine;
   const told = KIND_OF_ELEMENT[table.layout?.element[line] ?? Element.paragraph];
   if (told) return told;
@@ -95,13 +96,20 @@ const QUOTE_INDENT = 2;
 const FEWEST_QUOTED_LINES = 2;
 
 /** One short line that begins with a capital and ends no sentence, with prose below it, and not one of a row of such lines. */
-function standsAsHeading({ table, standing, kept, decided }: Lines, at: number): boolean {
+function standsAsHeading(lines: Lines, at: number): boolean {
+  const { table, standing, kept, decided } = lines;
   const line = standing[at]!;
   const next = standing[at + 1];
   if (next === undefined || table.captions.found || !mayBeHeading(table, line)) return false;
+  if (isBelowComma(lines, at)) return false;
   const hasProse =
     isLaidOut(table.kind[next]!) || table.chars[next]! >= SHORTEST_PROSE || (table.flags[next]! & Flag.endsStop) !== 0;
   return hasProse && !isInRow(table, decided, kept[at]!);
+}
+
+/** "Yours," and a name: it goes on, and heads nothing. */
+function isBelowComma({ table, standing }: Lines, at: number): boolean {
+  return at > 0 && (table.flags[standing[at - 1]!]! & Flag.endsComma) !== 0;
 }
 
 function mayBeHeading({ chars, flags, speakers }: LineTable, line: number): boolean {

@@ -74,8 +74,11 @@ describe('a list of prices', () => {
   });
 });
 
-test('lines with a gap as between columns are not run together without a question', () => {
-  const source = `The rope was cut at midnight by         Trask,
+test.each([
+  ['alone', ''],
+  ['below other lines', 'Ferry Board\n12 May 1921\n\nTo all who cross,\n\nthe rope is new.\n\nA. Trask\n\n'],
+])('lines with a gap as between columns are not run together without a question: %s', (_name, above) => {
+  const source = `${above}The rope was cut at midnight by         Trask,
 somebody who knew the knot, for it      p. 9
 was a good one and had held for years
 before that night.`;

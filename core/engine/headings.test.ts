@@ -37,6 +37,8 @@ describe('headings by their form', () => {
     const row = ['Where the water goes', 'The rope walk', 'Stop 4', 'The ferry stairs'];
     expect(kinds(`${row.join('\n\n')}\n\n${prose}`)).toEqual(Array.from({ length: 5 }, () => 'paragraph'));
     expect(kinds(`${prose}\n\nSign in`)).toEqual(['paragraph', 'paragraph']);
+    expect(kinds(`Yours,\n\nI. Marsh\n\n${prose}`)).toEqual(['paragraph', 'paragraph', 'paragraph']);
+    expect(kinds(`YOURS TRULY,\n\nIDA MARSH\n\n${prose}`).slice(1)).toEqual(['paragraph', 'paragraph']);
     expect(kinds(`“Not a word,”\n\n${prose}`)).toEqual(['paragraph', 'paragraph']);
   });
 });

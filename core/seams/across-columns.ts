@@ -1,12 +1,14 @@
 import type { LineTable } from '../lines/line-table.ts';
 import { Sign } from '../text/signs.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Settler, type Verdicts } from './verdicts.ts';
 
 /** It is asked about. */
 const CERTAINTY = 0.7;
 /** A wide gap with a word on both sides, and no other: lines that are spaced to fill their measure have several. Dots lead over it. */
-const GUTTER = /^(?:\S| (?! )){20,}[^\s.…] {4,}(?=[\p{L}\p{M}\d(“„«"])(?!.* {2})/u;
+const GUTTER = /^(?:\S| (?! )){30,}[^\s.…] {4,}(?=[\p{L}\p{M}\d(“„«"])(?!.* {2})/u;
+/** A cell goes on in the next line, but none of so many words has another beside it. */
+const OVERRULED: readonly Settler[] = ['evidence', 'layout'];
 /** Lines above and below in which the same column begins. */
 const REACH = 2;
 
@@ -25,7 +27,7 @@ export function keepAcrossColumns(source: string, table: LineTable, seams: SeamT
   for (let seam = 0; seam < seams.count; seam++) {
     if (isAcross[seam] === 0 && isAcross[seam + 1] === 0) continue;
     // What rules know of, such as the meaning of a key, hangs in a column of its own.
-    const isJoined = verdicts.decision[seam] === Decision.join && settlerOf(verdicts, seam) === 'evidence';
+    const isJoined = verdicts.decision[seam] === Decision.join && OVERRULED.includes(settlerOf(verdicts, seam));
     const isHung = columns[seam]! > 0 && table.indent[seams.line[seam + 1]!] === columns[seam];
     if (isJoined && !isHung) settle(verdicts, seam, Decision.keep, 'columns', CERTAINTY);
   }
