@@ -26,6 +26,10 @@ describe('kinds of block', () => {
     ['commands', 'code', '    $ ls mills\n    $ cat mills/oxhithe.txt'],
     ['code between fences', 'code', '```\nring the bell\n  twice\n```'],
     ['a table of contents', 'contents', 'The First Mill ........ 3\nThe Second Mill ....... 14'],
+    ['a table of contents that lost its numbers', 'contents', 'The First Mill ........\nThe Second Mill .......'],
+    ['a table of contents with signs of omission', 'contents', 'The First Mill …… 3\nThe Second Mill …… 14'],
+    ['a sentence that breaks off with four dots', 'paragraph', 'Nobody knew it then, nor would have said so....'],
+    ['one that breaks off in Chinese', 'paragraph', '没有人知道，也没有人说……'],
     ['stars', 'section-break', '* * *'],
     ['one sign', 'section-break', '⁂'],
   ])('%s stays as it stands', (_name, kind, part) => {

@@ -39,7 +39,7 @@ import type { Measure } from './room.ts';
 import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
-import { joinWithinBrackets } from './open-brackets.ts';
+import { isLoneClosing, joinWithinBrackets } from './open-brackets.ts';
 import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
@@ -224,10 +224,19 @@ export function glueAt(source: string, table: LineTable, before: number, after: 
   const end = table.to[before]!;
   const last = source.charCodeAt(end - 1);
   const next = source.charCodeAt(table.from[after]!);
-  if (isCjk(last) && isCjk(next)) return '';
+  if (areWide(table, last, next) || isLoneClosing(source, table, after)) return '';
   if (isUnspaced(last) && isUnspaced(next) && !isSpace(source.charCodeAt(end))) return '';
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';
   return isInsideAddress(table.flags[before]!, table.flags[after]!) ? '' : ' ';
+}
+
+/** Marks that Chinese and Japanese share with other scripts: no space stands between them and a sign. */
+const SHARED_MARKS = '“”‘’…—';
+
+function areWide({ language }: LineTable, last: number, next: number): boolean {
+  const isShared = (code: number) => SHARED_MARKS.includes(String.fromCharCode(code));
+  if (isCjk(last)) return isCjk(next) || isShared(next);
+  return isShared(last) && (isCjk(next) || (isShared(next) && (language === 'zh' || language === 'ja')));
 }

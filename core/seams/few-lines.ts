@@ -2,7 +2,16 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { fillLooseRuns, fitSetInBlocks } from './local-measures.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { sortedSample } from './quantiles.ts';
-import { edgeInCharacters, fillOf, isFullGroup, OVERLONG, roomWithin, widestEdge, type Measure } from './room.ts';
+import {
+  edgeInCharacters,
+  fillOf,
+  isFullGroup,
+  OVERLONG,
+  roomWithin,
+  tellingLines,
+  widestEdge,
+  type Measure,
+} from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /*
@@ -74,7 +83,9 @@ function narrowestOf({ flags }: LineTable, lines: Uint32Array): number {
 
 /** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
 function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
-  const widths = Uint32Array.from(lines, (line) => edgeInCharacters(table, line)).sort();
+  const widths = tellingLines(table, lines)
+    .map((line) => edgeInCharacters(table, line))
+    .sort();
   const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
   const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
   return first > second * OVERLONG && second > 0 && !goesOn ? second : first;

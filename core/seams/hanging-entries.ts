@@ -166,10 +166,14 @@ function hangsTogether(
   let goesOn = 0;
   let full = 0;
   let afterColon = 0;
+  let afterStop = 0;
+  let headsWithin = 0;
+  const endsSentence = (place: number) => (table.flags[kept[place]!]! & (Flag.endsStop | Flag.endsQuote)) !== 0;
   for (let place = first; place <= last; place++) {
     const line = kept[place]!;
     if (table.indent[line] === head) {
       heads++;
+      if (place > first && !endsSentence(place - 1)) headsWithin++;
       if (TERM.test(source.slice(table.from[line], table.to[line]))) continue;
       // Full lines below one another, and a sentence that goes on at the left, are the body of a paragraph with an indent.
       if (place > first && table.indent[kept[place - 1]!] === head) {
@@ -189,10 +193,13 @@ function hangsTogether(
     if (blanks[place - 1]! > 0) return false;
     const before = kept[place - 1]!;
     if (table.flags[before]! & Flag.endsColon) afterColon++;
+    if (endsSentence(place - 1)) afterStop++;
     if (edgeInCharacters(table, before) + 1 + table.firstChars[line]! > widest * NEARLY_FULL) full++;
   }
   // "09:02 Ida to everyone:" stands above what she says.
   if (goesOn > 1 && afterColon === goesOn) return false;
+  // Below sentences that end begin paragraphs; they go on at the left.
+  if (afterStop === goesOn && headsWithin > 0) return false;
   const fewest = heads > FEWEST_ENTRIES ? 1 : FEWEST_ENTRIES;
   return heads >= FEWEST_ENTRIES && goesOn >= fewest && full >= goesOn * SHARE_OF_FULL;
 }

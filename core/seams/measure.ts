@@ -4,7 +4,7 @@ import { mostFrequent } from '../text/most-frequent.ts';
 import { measureOfFew } from './few-lines.ts';
 import { fillLooseRuns, fitFootnotes, fitSetInBlocks, secondWidest, WHOLE_GROUP } from './local-measures.ts';
 import { quantile, quantileOf, sortedSample, type Values } from './quantiles.ts';
-import { edgeInCharacters, fillOf, OVERLONG, roomAt, type Measure } from './room.ts';
+import { edgeInCharacters, fillOf, OVERLONG, roomAt, tellsWidth, type Measure } from './room.ts';
 import { runsOnInProse } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -27,7 +27,9 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
   const full: number[] = [];
   // Footnotes are set in smaller type.
   for (let seam = 0; seam < seams.count; seam++) {
-    if (runsOnInProse(table, seams, seam) && table.kind[seams.line[seam]!] !== LineKind.footnote) full.push(seam);
+    const line = seams.line[seam]!;
+    const mayTell = table.kind[line] !== LineKind.footnote && tellsWidth(table, line);
+    if (mayTell && runsOnInProse(table, seams, seam)) full.push(seam);
   }
   if (full.length < FEW_FULL_LINES && given === undefined) {
     const few = measureOfFew(table, seams, full);

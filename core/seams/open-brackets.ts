@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { edgeInCharacters, widestEdge } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -9,10 +10,29 @@ const FARTHEST = 60;
 const BRACKETS = /[()（）]/g;
 const OPENING = '(（';
 
-/** A line that ends within brackets goes on in the next, if they close there. */
+/** Nothing else is in such a line: it had no room in the one that it closes. */
+const LONE_CLOSING = /^[。！？…]{0,2}[」』）】》”’]{1,2}$/;
+const LONGEST_CLOSING = 4;
+const CERTAINTY_OF_CLOSING = 0.95;
+/** Chinese and Japanese have no capitals to tell whether a speech goes on: it does below a full line, where its mark closes. */
+const SPEECH = /[“”「」『』]/g;
+const OPENING_SPEECH = '“「『';
+/** Signs that a full line may leave. */
+const LEAST_ROOM = 2;
+
+/** A line that ends within brackets goes on in the next, if they close there. Closing marks alone belong to the line before them. */
 export function joinWithinBrackets(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const widest = widestEdge(table, seams.line);
   for (let seam = 0; seam < seams.count; seam++) {
+    if (seams.blanks[seam] === 0 && isLoneClosing(source, table, seams.line[seam + 1]!)) {
+      settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY_OF_CLOSING);
+      continue;
+    }
     if (verdicts.decision[seam] !== Decision.break || seams.blanks[seam]! > 0 || seams.turn[seam]) continue;
+    if (goesOnInSpeech(source, table, seams, seam, widest)) {
+      settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
+      continue;
+    }
     const line = seams.line[seam]!;
     const next = seams.line[seam + 1]!;
     if (table.kind[line] !== LineKind.prose || table.kind[next] !== LineKind.prose) continue;
@@ -23,4 +43,22 @@ export function joinWithinBrackets(source: string, table: LineTable, seams: Seam
     const first = source.slice(start, Math.min(table.to[next]!, start + FARTHEST)).match(BRACKETS)?.[0];
     if (first !== undefined && !OPENING.includes(first)) settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
   }
+}
+
+function goesOnInSpeech(source: string, table: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {
+  const [one, next] = [line[seam]!, line[seam + 1]!];
+  const { flags, from, to, indent } = table;
+  if (!((flags[one]! | flags[next]!) & (Flag.startsCjk | Flag.endsCjk)) || indent[next]! > indent[one]!) return false;
+  if (table.kind[one] !== LineKind.prose || table.kind[next] !== LineKind.prose) return false;
+  if (edgeInCharacters(table, one) < widest - LEAST_ROOM) return false;
+  const last = source.slice(from[one], to[one]).match(SPEECH)?.at(-1);
+  const first = source.slice(from[next], to[next]).match(SPEECH)?.[0];
+  if (last === undefined || first === undefined) return false;
+  return OPENING_SPEECH.includes(last) && !OPENING_SPEECH.includes(first);
+}
+
+/** Whether a line is nothing but the marks that close the line before it. */
+export function isLoneClosing(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || to[line]! - from[line]! > LONGEST_CLOSING) return false;
+  return LONE_CLOSING.test(source.slice(from[line], to[line]));
 }

@@ -66,9 +66,20 @@ export function edgeInCharacters(table: LineTable, line: number): number {
   return table.indent[line]! + table.chars[line]!;
 }
 
-/** The length of the longest of some lines, in characters without their indents; 0 for none. */
-export function widestOf({ chars }: LineTable, lines: Uint32Array): number {
-  return lines.reduce((most, line) => Math.max(most, chars[line]!), 0);
+/** Whether a line has more words than one: an address may be longer than any line, and tells no width. */
+export function tellsWidth({ chars, firstChars }: LineTable, line: number): boolean {
+  return firstChars[line]! < chars[line]!;
+}
+
+/** The lines that tell a width, or all where none does. */
+export function tellingLines(table: LineTable, lines: Uint32Array): Uint32Array {
+  const telling = lines.filter((line) => tellsWidth(table, line));
+  return telling.length > 0 ? telling : lines;
+}
+
+/** The length of the longest of some lines of words, in characters without their indents; 0 for none. */
+export function widestOf(table: LineTable, lines: Uint32Array): number {
+  return tellingLines(table, lines).reduce((most, line) => Math.max(most, table.chars[line]!), 0);
 }
 
 /** Whether the line before a seam had no room for the next word, where the longest line is so long; in characters without indents. */
@@ -76,9 +87,9 @@ export function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, se
   return chars[line[seam]!]! + 1 + firstChars[line[seam + 1]!]! > widest;
 }
 
-/** The column at which the widest of some lines ends; 0 for none. */
+/** The column at which the widest of some lines of words ends; 0 for none. */
 export function widestEdge(table: LineTable, lines: Uint32Array): number {
-  return lines.reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
+  return tellingLines(table, lines).reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
 }
 
 const FEWEST_FULL = 2;

@@ -2,13 +2,17 @@ import { isBlankUnit, isDigit } from '../../text/characters.ts';
 import { LineKind } from '../line-kind.ts';
 import type { LineTable } from '../line-table.ts';
 
-const LEADERS = /\S\s*(?:(?:[.·•_]\s?){4,}|…(?:\s?…)+)\s*(?:\d{1,4}|[ivxlcIVXLC]{1,7})?$/;
+/** Before a page number; a sentence may break off with four dots, or with two signs of omission in Chinese and Japanese. */
+const LEADERS = /\S\s*(?:(?:[.·•_]\s?){4,}|…(?:\s?…)+)\s*(?:\d{1,4}|[ivxlcIVXLC]{1,7})$/;
+/** Where the number was lost there are many. */
+const BARE_LEADERS = /\S\s*(?:(?:[.·•_]\s?){6,}|(?:…\s?){3,})$/;
 
 /** Sets the kind of lines of a table of contents: words, dot leaders, a page number. */
 export function findContents(source: string, table: LineTable): void {
   for (let line = 0; line < table.index.count; line++) {
     if (table.kind[line] !== LineKind.prose || !mayHaveLeaders(source, table, line)) continue;
-    if (LEADERS.test(source.slice(table.from[line], table.to[line]))) table.kind[line] = LineKind.contents;
+    const text = source.slice(table.from[line], table.to[line]);
+    if (LEADERS.test(text) || BARE_LEADERS.test(text)) table.kind[line] = LineKind.contents;
   }
 }
 
