@@ -112,3 +112,20 @@ export function isFormula(text: string): boolean {
   if (text.length > LONGEST_FORMULA || !RELATION.test(text)) return false;
   return (text.match(/\p{L}{4,}/gu)?.length ?? 0) <= 1 && /[\d(+*/^·−-]/.test(text);
 }
+
+/** "tidegate --open --until 18:40": a program and a long option of it, and no sentence. */
+const COMMAND = /^[a-z][\w./-]*(?: \S+)*? --[a-z][\w-]*(?:[ =]|$)(?:.*[^.!?])?$/;
+const LONGEST_COMMAND = 300;
+
+/** Whether a line is a command with a long option. */
+export function isCommand(text: string): boolean {
+  return text.length <= LONGEST_COMMAND && text.includes(' --') && COMMAND.test(text);
+}
+
+/** Shorter ones are told as lines that stand by themselves. */
+const SHORTEST_LONG_COMMAND = 72;
+
+/** Whether a line is a command that is longer than lines of prose, which it would seem to belong to. */
+export function isLongCommand(text: string): boolean {
+  return text.length >= SHORTEST_LONG_COMMAND && isCommand(text);
+}

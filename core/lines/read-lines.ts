@@ -16,7 +16,15 @@ import { dropMargins, dropRegions, layoutFor, takeElements } from './format-line
 import { isHeading } from './heading.ts';
 import { measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
-import { isEmptyMarkup, isFigureCaption, isFormula, isRule, isSectionBreak, isSpeckle } from './line-form.ts';
+import {
+  isEmptyMarkup,
+  isFigureCaption,
+  isFormula,
+  isLongCommand,
+  isRule,
+  isSectionBreak,
+  isSpeckle,
+} from './line-form.ts';
 import { findQuotes } from './quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { markSpeakers } from './speaker-labels.ts';
@@ -163,7 +171,10 @@ function forgetCase({ kind, flags }: LineTable): void {
 /** What a line is by its own words. */
 function kindByForm(source: string, table: LineTable, line: number): LineKind {
   if (isSectionBreak(source, table.from[line]!, table.to[line]!)) return LineKind.sectionBreak;
-  if (isSetOff(table, line) && isFormula(source.slice(table.from[line], table.to[line]))) return LineKind.code;
+  if (isSetOff(table, line)) {
+    const text = source.slice(table.from[line], table.to[line]);
+    if (isFormula(text) || (table.indent[line]! >= LEAST_STEP && isLongCommand(text))) return LineKind.code;
+  }
   if (isFigureCaption(source, table.from[line]!, table.to[line]!)) return LineKind.figureCaption;
   return isHeading(source, table, line) ? LineKind.heading : LineKind.prose;
 }

@@ -81,14 +81,22 @@ function narrowestOf({ flags }: LineTable, lines: Uint32Array): number {
   return inSigns.length * 2 > lines.length ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
 }
 
-/** The widest of some lines; but one much wider than all others is a title, or two lines glued together, unless its words run on. */
+/** Of the lines, one at least. */
+const SHARE_OF_OVERLONG = 0.25;
+
+/**
+ * The widest of some lines; but a few much wider than all others are titles, paragraphs that nobody wrapped, or lines glued together,
+ * unless their words run on.
+ */
 function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, runningOn: readonly number[]): number {
   const widths = tellingLines(table, lines)
     .map((line) => edgeInCharacters(table, line))
     .sort();
-  const [second = 0, first = 0] = widths.length > 1 ? widths.subarray(-2) : [0, widths[0]];
-  const goesOn = runningOn.some((seam) => edgeInCharacters(table, seams.line[seam]!) === first);
-  return first > second * OVERLONG && second > 0 && !goesOn ? second : first;
+  const goesOn = Math.max(0, ...runningOn.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
+  const least = Math.min(widths.length - 1, Math.ceil(widths.length * (1 - SHARE_OF_OVERLONG)));
+  for (let at = widths.length - 1; at > 0 && at >= least && widths[at]! > goesOn; at--)
+    if (widths[at]! > widths[at - 1]! * OVERLONG && widths[at - 1]! > 0) return widths[at - 1]!;
+  return widths.at(-1) ?? 0;
 }
 
 /**

@@ -68,12 +68,17 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
       const both = [textOf(seam), textOf(seam + 1)];
       if (both.some(isOfItself) || both.every((text) => ALONE.test(text))) return true;
     }
-    if (before & Flag.endsColon) return FIRST_ITEM.test(textOf(seam + 1, LONGEST_LABEL));
+    if (before & Flag.endsColon)
+      return FIRST_ITEM.test(textOf(seam + 1, LONGEST_LABEL)) || (hasFacts && isAddressAlone(seam + 1));
     if (!(before & Flag.endsStop)) return false;
     const first = source[table.from[line[seam + 1]!]!]!;
     if ('*†‡§'.includes(first)) return NOTE.test(textOf(seam + 1)) && NOTE.test(textOf(seam));
     return '[('.includes(first) && DIRECTION.test(textOf(seam + 1));
   };
+  /** An address on a line of its own, with no more of the sentence below it. */
+  const isAddressAlone = (place: number) =>
+    ALONE.test(textOf(place)) &&
+    (place === count || seams.blanks[place]! > 0 || !(table.flags[line[place + 1]!]! & Flag.startsLower));
   const areFields = (seam: number) =>
     [seam + 1, seam].every((place) => {
       const start = textOf(place, LONGEST_LABEL);

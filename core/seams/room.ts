@@ -1,3 +1,4 @@
+import { isLaidOut } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -66,9 +67,13 @@ export function edgeInCharacters(table: LineTable, line: number): number {
   return table.indent[line]! + table.chars[line]!;
 }
 
-/** Whether a line has more words than one: an address may be longer than any line, and tells no width. */
-export function tellsWidth({ chars, firstChars }: LineTable, line: number): boolean {
-  return firstChars[line]! < chars[line]!;
+/** Characters: what is longer is an address, and no word. */
+const LONGEST_WORD = 30;
+
+/** Whether a line may have been wrapped: an address may be longer than any line, and so may a row, or a line of code. */
+export function tellsWidth({ kind, chars, firstChars }: LineTable, line: number): boolean {
+  const isAddress = firstChars[line] === chars[line] && chars[line]! > LONGEST_WORD;
+  return !isAddress && !isLaidOut(kind[line]!);
 }
 
 /** The lines that tell a width, or all where none does. */

@@ -1,3 +1,4 @@
+import { isCommand } from '../line-form.ts';
 import { LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 
@@ -164,5 +165,5 @@ function goesOnWithCommand(source: string, { kind, to }: LineTable, line: number
 
 function hasSigns(source: string, table: LineTable, line: number): boolean {
   const text = source.slice(table.from[line], table.to[line]);
-  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text) || CALL.test(text);
+  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text) || CALL.test(text) || isCommand(text);
 }
