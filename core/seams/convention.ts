@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isLaidOut } from '../lines/line-kind.ts';
 import { LineEnd } from '../text/line-index.ts';
 import { lookAtFew } from './few-lines.ts';
 import { runsOnInProse } from './runs-on.ts';
@@ -96,6 +97,11 @@ export function hangs(table: LineTable, seams: SeamTable, seam: number): boolean
   );
 }
 
+/** Between rows, or lines of code, nothing is said of paragraphs. */
+function isInside({ kind }: LineTable, { line }: SeamTable, seam: number): boolean {
+  return isLaidOut(kind[line[seam]!]!) && isLaidOut(kind[line[seam + 1]!]!);
+}
+
 /** The convention of the seams from..to; `mark` is what a person said that it is. */
 export function findConvention(
   table: LineTable,
@@ -113,7 +119,7 @@ export function findConvention(
     const goesOn = runsOnInProse(table, seams, seam);
     if (table.flags[seams.line[seam]!]! & Flag.endsStop) closing++;
     if (goesOn) runningOn.push(seam);
-    if (seams.turn[seam] || hangs(table, seams, seam)) continue;
+    if (seams.turn[seam] || hangs(table, seams, seam) || isInside(table, seams, seam)) continue;
     const gap = gapAt(table, seams, seam);
     all[gap]!++;
     if (goesOn) running[gap]!++;
@@ -194,6 +200,8 @@ function linesWrap(
   let long = 0;
   for (let kept = from; kept <= to && kept < seams.line.length; kept++) {
     const line = seams.line[kept]!;
+    // Rows and lines of code are as long as they are.
+    if (isLaidOut(table.kind[line]!)) continue;
     const chars = table.chars[line]!;
     all += chars;
     if (chars > limit) long += chars;

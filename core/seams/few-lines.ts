@@ -6,6 +6,7 @@ import {
   edgeInCharacters,
   fillOf,
   isFullGroup,
+  mostAreCjk,
   OVERLONG,
   roomWithin,
   tellingLines,
@@ -76,9 +77,8 @@ function isOneAmongShort(
 }
 
 /** Signs of Chinese and Japanese are twice as wide as letters. */
-function narrowestOf({ flags }: LineTable, lines: Uint32Array): number {
-  const inSigns = lines.filter((line) => (flags[line]! & (Flag.startsCjk | Flag.endsCjk)) !== 0);
-  return inSigns.length * 2 > lines.length ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
+function narrowestOf(table: LineTable, lines: Uint32Array): number {
+  return mostAreCjk(table, lines) ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
 }
 
 /** Of the lines, one at least. */

@@ -4,7 +4,7 @@ import { mostFrequent } from '../text/most-frequent.ts';
 import { measureOfFew } from './few-lines.ts';
 import { fillLooseRuns, fitFootnotes, fitSetInBlocks, secondWidest, WHOLE_GROUP } from './local-measures.ts';
 import { quantile, quantileOf, sortedSample, type Values } from './quantiles.ts';
-import { edgeInCharacters, fillOf, OVERLONG, roomAt, tellsWidth, type Measure } from './room.ts';
+import { edgeInCharacters, fillOf, isCjkLine, mostAreCjk, OVERLONG, roomAt, tellsWidth, type Measure } from './room.ts';
 import { runsOnInProse } from './runs-on.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -32,7 +32,9 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
     if (mayTell && runsOnInProse(table, seams, seam)) full.push(seam);
   }
   if (full.length < FEW_FULL_LINES && given === undefined) {
-    const few = measureOfFew(table, seams, full);
+    const areWide = mostAreCjk(table, seams.line);
+    const telling = areWide ? full.filter((seam) => isCjkLine(table, seams.line[seam]!)) : full;
+    const few = measureOfFew(table, seams, telling);
     if (few.reliability > 0 || full.length < FEWEST_FULL_LINES) return few;
   }
   const at = new Float32Array(seams.count);

@@ -1,5 +1,5 @@
 import { isLaidOut } from '../lines/line-kind.ts';
-import type { LineTable } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**
@@ -76,10 +76,21 @@ export function tellsWidth({ kind, chars, firstChars }: LineTable, line: number)
   return !isAddress && !isLaidOut(kind[line]!);
 }
 
-/** The lines that tell a width, or all where none does. */
+/** The lines that tell a width, or all where none does. Where most lines have signs twice as wide as letters, those of letters tell none. */
 export function tellingLines(table: LineTable, lines: Uint32Array): Uint32Array {
-  const telling = lines.filter((line) => tellsWidth(table, line));
+  const areWide = mostAreCjk(table, lines);
+  const telling = lines.filter((line) => tellsWidth(table, line) && (!areWide || isCjkLine(table, line)));
   return telling.length > 0 ? telling : lines;
+}
+
+/** Whether a line begins or ends with a Chinese or Japanese sign. */
+export function isCjkLine({ flags }: LineTable, line: number): boolean {
+  return (flags[line]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
+}
+
+/** Whether more than half of some lines do. */
+export function mostAreCjk(table: LineTable, lines: Uint32Array): boolean {
+  return lines.filter((line) => isCjkLine(table, line)).length * 2 > lines.length;
 }
 
 /** The length of the longest of some lines of words, in characters without their indents; 0 for none. */
