@@ -95,7 +95,7 @@ export function mostAreCjk(table: LineTable, lines: Uint32Array): boolean {
 
 /** The length of the longest of some lines of words, in characters without their indents; 0 for none. */
 export function widestOf(table: LineTable, lines: Uint32Array): number {
-  return tellingLines(table, lines).reduce((most, line) => Math.max(most, table.chars[line]!), 0);
+  return widestBy(table, lines, false);
 }
 
 /** Whether the line before a seam had no room for the next word, where the longest line is so long; in characters without indents. */
@@ -105,7 +105,25 @@ export function isFull({ chars, firstChars }: LineTable, { line }: SeamTable, se
 
 /** The column at which the widest of some lines of words ends; 0 for none. */
 export function widestEdge(table: LineTable, lines: Uint32Array): number {
-  return tellingLines(table, lines).reduce((most, line) => Math.max(most, edgeInCharacters(table, line)), 0);
+  return widestBy(table, lines, true);
+}
+
+/** The most that one of `tellingLines` has, without making a list of them: it is asked of every group of lines. */
+function widestBy(table: LineTable, lines: Uint32Array, withIndent: boolean): number {
+  let ofAll = 0;
+  let ofTelling = 0;
+  let ofWide = 0;
+  let wide = 0;
+  for (const line of lines) {
+    const width = table.chars[line]! + (withIndent ? table.indent[line]! : 0);
+    if (width > ofAll) ofAll = width;
+    const isWide = isCjkLine(table, line);
+    if (isWide) wide++;
+    if (!tellsWidth(table, line)) continue;
+    if (width > ofTelling) ofTelling = width;
+    if (isWide && width > ofWide) ofWide = width;
+  }
+  return (wide * 2 > lines.length && ofWide) || ofTelling || ofAll;
 }
 
 const FEWEST_FULL = 2;
