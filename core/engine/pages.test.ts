@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
+import { digestOf } from '../report/digest.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 import { ALL_LINE_OPTIONS, isDropped } from '../lines/line-kind.ts';
 import { readLines } from '../lines/read-lines.ts';
@@ -69,6 +70,28 @@ describe('page furniture that changes', () => {
     ].join('\n');
     expect(dropped(source)).toEqual(['LOW WATER', '12', 'LOW WATER', '13', 'LOW WATER', '14']);
     expect(cleanText(clean(source, DEFAULT_STYLE)).match(/LOW WATER/g)).toHaveLength(1);
+  });
+
+  describe('the first line of a text that begins within a book', () => {
+    const pages = (below: string, from: number) =>
+      [from, from + 1, from + 2]
+        .map(
+          (number) => `The Ferries of the Wrack\n\n${number === from ? below : ''}${page(number)}\n\n      ${number}\n`,
+        )
+        .join('');
+    const firstLine = (text: string) => cleanText(clean(text, DEFAULT_STYLE)).split('\n')[0];
+
+    test('is its running head, above a title or the rest of a sentence, and is asked about', () => {
+      expect(firstLine(pages('The rope and the knot\n\n', 31))).toBe('The rope and the knot');
+      expect(firstLine(pages('which nobody on either bank had ever doubted.\n', 31))).toMatch(/^which nobody/);
+      expect(digestOf(clean(pages('The rope and the knot\n\n', 31), DEFAULT_STYLE)).edits.length).toBeGreaterThan(0);
+    });
+
+    test('is its title on the first page, and above who wrote it', () => {
+      expect(firstLine(pages('The rope and the knot\n\n', 1))).toBe('The Ferries of the Wrack');
+      expect(firstLine(pages('Ann Trask\n\n', 31))).toBe('The Ferries of the Wrack');
+      expect(firstLine(pages('by Ann Trask\n\n', 31))).toBe('The Ferries of the Wrack');
+    });
   });
 
   test('a number left out of the chain, on a page of few lines, is filled in', () => {

@@ -5,6 +5,7 @@ import { cutsSentence, findKeptLines, isFullAndRunsOn, NEAR, textAt, type KeptLi
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
+import { opensWithHead } from './opening-head.ts';
 import { titledHeads } from './titled-heads.ts';
 import { dropCatchwords } from './catchwords.ts';
 import { footNumbers } from './foot-numbers.ts';
@@ -25,7 +26,8 @@ const MOST_LINES_OF_A_TURN = 3;
 export function findFurniture(source: string, table: LineTable): void {
   const kept = findKeptLines(table);
   const pages = new Set<number>();
-  for (const { place, rest, isDoubted } of findPageNumbers(source, table, kept)) {
+  const numbers = [...findPageNumbers(source, table, kept)];
+  for (const { place, rest, isDoubted } of numbers) {
     table.kind[kept.lines[place]!] = rest === '' ? LineKind.pageNumber : LineKind.runningHead;
     if (isDoubted) table.removalDoubts.set(kept.lines[place]!, 'lone');
     pages.add(place);
@@ -47,6 +49,10 @@ export function findFurniture(source: string, table: LineTable): void {
   for (const place of titledHeads(source, table, kept)) dropHead(table, kept, place);
   dropCatchwords(source, table, kept);
   dropLoneHeads(source, table, kept);
+  if (opensWithHead(source, table, kept, numbers)) {
+    dropHead(table, kept, 0);
+    table.removalDoubts.set(kept.lines[0]!, 'lone');
+  }
 }
 
 /** A sentence goes on past a line. */
