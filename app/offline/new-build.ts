@@ -10,7 +10,10 @@ const SCRIPT = '/service-worker.js';
 /** How often a page that stays open looks for a new build, ms. */
 const LOOKED_EVERY = 3600_000;
 
-/** Keeps the program for use without a network, once the page stands and rests: it takes as much work as opening a piece. Does nothing where the browser cannot. */
+/**
+ * Keeps the program for use without a network, once the page stands and rests: it takes as much work as opening a piece. Does nothing
+ * where the browser cannot.
+ */
 export function keepForOffline(): void {
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   const register = () =>

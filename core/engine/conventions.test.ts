@@ -81,6 +81,17 @@ describe('what a person says marks paragraphs', () => {
     expect(paragraphs(source, [every])).toHaveLength(3 * LINES.length);
   });
 
+  test.each([
+    [
+      'a list of prices',
+      'Rope from the walk behind the toll\nhouse           12\nA bell          40\nEel pie          7\nA lamp, used     3',
+    ],
+    ['clauses', 'The ferry shall have:\na rope that is as long as the river is\nwide;\na bell; and\na lamp.'],
+  ])('every line is one then, also of %s', (_name, text) => {
+    const every: Choice = { kind: 'mark', from: 0, to: 0, mark: { by: 'gap', blanks: 0, step: 'level', odd: false } };
+    expect(cleanText(clean(text, STYLE, [every])).split(/\n+/)).toHaveLength(text.split('\n').length);
+  });
+
   test('nothing marks them: short last lines are left', () => {
     const text = `${LINES.join('\n')}\nIt holds.\n${LINES.join('\n')}\n\n${LINES.join('\n')}`;
     const nothing: Choice = { kind: 'mark', from: 0, to: 0, mark: { by: 'nothing' } };

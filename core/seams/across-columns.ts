@@ -7,6 +7,8 @@ import { settle, settlerOf, type Settler, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.7;
 /** A wide gap with a word on both sides, and no other: lines that are spaced to fill their measure have several. Dots lead over it. */
 const GUTTER = /^(?:\S| (?! )){30,}[^\s.…] {4,}(?=[\p{L}\p{M}\d(“„«"])(?!.* {2})/u;
+/** In units: longer lines are paragraphs, and are not looked through. */
+const LONGEST = 240;
 /** A cell goes on in the next line, but none of so many words has another beside it. */
 const OVERRULED: readonly Settler[] = ['evidence', 'layout'];
 /** Lines above and below in which the same column begins. */
@@ -35,7 +37,7 @@ export function keepAcrossColumns(source: string, table: LineTable, seams: SeamT
 
 /** The column at which the words begin behind the gap of a line; 0 where it has none. */
 function columnBehindGap(source: string, { from, to, indent, signs }: LineTable, line: number): number {
-  if (!(signs[line]! & Sign.spaceThenSpace)) return 0;
+  if (!(signs[line]! & Sign.spaceThenSpace) || to[line]! - from[line]! > LONGEST) return 0;
   const gap = GUTTER.exec(source.slice(from[line], to[line]));
-  return gap ? indent[line]! + gap.index + gap[0].length : 0;
+  return gap ? indent[line]! + gap[0].length : 0;
 }

@@ -11,8 +11,17 @@ const ENDS_CLAUSE = /;(?:\s(?:and|or|und|oder|et|ou|y|o|e|en|of))?$/;
 /** Lines of a group, all but the last of which end a clause. */
 const FEWEST_CLAUSES = 3;
 
-/** Clauses are never run into one another, though they may begin with small letters and end in "and". */
-export function breakBetweenClauses(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+/**
+ * Clauses are never run into one another, though they may begin with small letters and end in "and". Their further lines are joined if
+ * `mayJoin`: not where a person said what marks paragraphs.
+ */
+export function breakBetweenClauses(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  verdicts: Verdicts,
+  mayJoin: boolean,
+): void {
   const { line } = seams;
   const endsClause = (place: number) => {
     const [from, to] = [table.from[line[place]!]!, table.to[line[place]!]!];
@@ -30,7 +39,7 @@ export function breakBetweenClauses(source: string, table: LineTable, seams: Sea
     if (place === last && last - first + 1 >= FEWEST_CLAUSES) for (let seam = first; seam < last; seam++) breakAt(seam);
     const ends = endsOfWrapped(table, seams, first, last, endsClause);
     for (const seam of ends) breakAt(seam);
-    if (ends.length > 0) joinWithin(table, seams, ends, last, verdicts);
+    if (mayJoin && ends.length > 0) joinWithin(table, seams, ends, last, verdicts);
   }
   for (let lead = 0; lead < seams.count; lead++) {
     for (const seam of seamsUnder(table, seams, lead, endsClause)) breakAt(seam);

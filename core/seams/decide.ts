@@ -135,7 +135,7 @@ export function decideSeams(
   breakBeforeSpeakers(source, table, seams, verdicts);
   joinWrappedTurns(table, seams, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
-  breakBetweenClauses(source, table, seams, verdicts);
+  breakBetweenClauses(source, table, seams, verdicts, mark === undefined);
   breakBeforeLetters(source, table, seams, verdicts);
   breakBeforeLabels(source, table, seams, verdicts);
   breakAroundOwnForms(source, table, seams, verdicts);
@@ -165,11 +165,11 @@ export function decideSeams(
   if (mark === undefined) {
     settleOrderedEntries(source, table, seams, verdicts);
     joinIndexLines(source, table, seams, verdicts);
+    settleAroundValues(source, table, seams, verdicts);
   }
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(source, table, seams, verdicts);
-  settleAroundValues(source, table, seams, verdicts);
-  keepAcrossColumns(source, table, seams, verdicts);
+  if (mark === undefined) keepAcrossColumns(source, table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
   breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);

@@ -26,7 +26,7 @@ const MOST_LINES_OF_A_TURN = 3;
 export function findFurniture(source: string, table: LineTable): void {
   const kept = findKeptLines(table);
   const pages = new Set<number>();
-  const numbers = [...findPageNumbers(source, table, kept)];
+  const numbers = findPageNumbers(source, table, kept);
   for (const { place, rest, isDoubted } of numbers) {
     table.kind[kept.lines[place]!] = rest === '' ? LineKind.pageNumber : LineKind.runningHead;
     if (isDoubted) table.removalDoubts.set(kept.lines[place]!, 'lone');

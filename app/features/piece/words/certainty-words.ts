@@ -6,6 +6,7 @@ export function certaintyPercent(certainty: number): string {
   return `${Math.min(99, Math.floor(certainty * 100))} %`;
 }
 
+/** The same as "84 % certain". */
 export function certaintyWords(certainty: number): string {
   return `${certaintyPercent(certainty)} certain`;
 }
