@@ -53,7 +53,7 @@ import { keepStanzas } from './stanzas.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
-import { breakBeforeSpeakers, joinWrappedTurns } from './speaker-lines.ts';
+import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
@@ -134,6 +134,7 @@ export function decideSeams(
   breakBeforeLoneLines(source, table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
   joinWrappedTurns(table, seams, verdicts);
+  if (mark === undefined) joinWithinTurns(source, table, seams, measure, verdicts);
   breakAfterRepeatedLines(source, table, seams, verdicts);
   breakBetweenClauses(source, table, seams, verdicts, mark === undefined);
   breakBeforeLetters(source, table, seams, verdicts);

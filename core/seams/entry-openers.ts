@@ -44,6 +44,9 @@ const MARKED = /^(?<mark>\*{1,3}|_{1,2}|[“"„«])(?<name>[\p{L}\p{M}][^*_“�
 const TERM =
   /^(?<name>[\p{L}\p{M}][\p{L}\p{M}’' -]{0,30}?\p{L}\d?)(?<sign>: |\t+|\s[–—-] |—| = | \([^)]{1,40}\),? |,? (?:\/[^/]{1,30}\/,? |\[[^\]]{1,30}\],? |\([^)]{1,30}\),? )?(?:adj|adv|n|noun|v|vb|vi|vt|pl|m|f|s|prep|conj|pron|int|phr)\.)/u;
 
+/** "apron. The floor below a wheel": a term without a capital, and a sentence. */
+const TERM_AND_SENTENCE = /^(?<name>\p{Ll}[\p{L}\p{M}’'-]{1,24}(?: [\p{L}\p{M}’'-]{1,24}){0,2})\. (?=\p{Lu})/u;
+
 /** "BALANCE BEAM the long arm": a term in capitals. */
 const IN_CAPITALS = /^(?<name>\p{Lu}[\p{Lu}’' -]{1,30}\p{Lu})(?<sign>[.,:]? )\p{Ll}/u;
 
@@ -52,6 +55,7 @@ const COUNTED = /^(?<name>\p{L}{1,9}\.?) (?<number>\d{1,4})(?<sign>[.:),]| [–�
 
 const AUTHORS: OpenerKind = { name: 'author', isReference: true };
 const KEYS: OpenerKind = { name: 'key', isReference: true };
+const TERMS_AND_SENTENCES: OpenerKind = { name: 'term.', isReference: false };
 const NUMBERS: OpenerKind = { name: 'number', isReference: true };
 
 /** What a line begins with. */
@@ -88,7 +92,11 @@ export function openerAt(
     return { kind: { name, isReference: false, counts: true }, key: Number(counted['number']) };
   }
   const term = mayBeTerm && (TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups;
-  return term ? { kind: kindOfTerm(term['sign']!, term['name']!), key: term['name']!.toLowerCase() } : undefined;
+  if (term) return { kind: kindOfTerm(term['sign']!, term['name']!), key: term['name']!.toLowerCase() };
+  // A sentence may end so at the beginning of a line, but not below another that ended.
+  if (place > 0 && !(flags[line[place - 1]!]! & Flag.endsStop)) return undefined;
+  const explained = TERM_AND_SENTENCE.exec(text)?.groups!['name'];
+  return explained === undefined ? undefined : { kind: TERMS_AND_SENTENCES, key: explained };
 }
 
 /** How far what begins an entry is looked for, and the longest short form behind it ("adv."), in units. */
@@ -114,7 +122,7 @@ function mayOpen(text: string): boolean {
 /** Whether the sign at a place may part them; the word before it begins at `word`. */
 function parts(text: string, at: number, word: number): boolean {
   const sign = text[at]!;
-  if (sign === '.') return at - word <= LONGEST_FORM;
+  if (sign === '.') return at - word <= LONGEST_FORM || isSmall(text.charCodeAt(0));
   if (sign === '-') return text[at - 1] === ' ' || mayOpen(text.slice(at + 1));
   if (sign === ',')
     return isCapital(text.charCodeAt(at - 1)) || isCapital(text.charCodeAt(at + 2)) || isForm(text, at + 2);
@@ -129,6 +137,10 @@ function isForm(text: string, at: number): boolean {
 
 function isCapital(code: number): boolean {
   return code < 0x80 ? code >= 0x41 && code <= 0x5a : /\p{Lu}/u.test(String.fromCharCode(code));
+}
+
+function isSmall(code: number): boolean {
+  return code < 0x80 ? code >= 0x61 && code <= 0x7a : /\p{Ll}/u.test(String.fromCharCode(code));
 }
 
 /** What begins with a sign or a figure. */

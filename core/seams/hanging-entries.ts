@@ -45,10 +45,12 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
       isOfRun(first - 1)
     )
       first--;
-    if (isVerse(table, seams, first, last, head)) {
+    const couplets = countCouplets(source, table, kept.subarray(first, last + 1), head);
+    if (couplets >= FEWEST_COUPLETS || isNumberedVerse(table, seams, first, last, head)) {
+      const certainty = couplets > 0 && couplets < SURE_COUPLETS ? CERTAINTY_OF_FEW : CERTAINTY;
       for (let seam = first; seam < last; seam++) {
         const begins = table.indent[kept[seam + 1]!] === head || seams.blanks[seam]! > 0;
-        settle(verdicts, seam, begins ? Decision.break : Decision.keep, 'verse', CERTAINTY);
+        settle(verdicts, seam, begins ? Decision.break : Decision.keep, 'verse', certainty);
       }
     } else if (hangsTogether(source, table, seams, first, last, head)) {
       for (let place = first; place <= last; place++)
@@ -82,8 +84,13 @@ const FEWEST_VERSES = 3;
 const NUMBERED = Flag.startsMarker | Flag.startsDigit;
 
 /** Whether the lines that are set in each begin with a capital though no sentence ended before: stanzas with their numbers. */
-function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, last: number, head: number): boolean {
-  if (areCouplets(table, kept.subarray(first, last + 1), head)) return true;
+function isNumberedVerse(
+  table: LineTable,
+  { line: kept }: SeamTable,
+  first: number,
+  last: number,
+  head: number,
+): boolean {
   if (!(table.flags[kept[first]!]! & NUMBERED)) return false;
   let capitals = 0;
   for (let place = first + 1; place <= last; place++) {
@@ -98,22 +105,34 @@ function isVerse(table: LineTable, { line: kept }: SeamTable, first: number, las
   return capitals >= FEWEST_VERSES;
 }
 
-const FEWEST_COUPLETS = 3;
+const FEWEST_COUPLETS = 2;
+const SURE_COUPLETS = 3;
+/** Two references may look like two couplets: it is asked about. */
+const CERTAINTY_OF_FEW = 0.8;
 const SHARE_OF_COMMAS = 0.5;
 
-/** Whether every second line is set in, all begin with a capital, and no sentence but many a clause ends before those that are set in. */
-function areCouplets({ indent, flags, chars }: LineTable, lines: Uint32Array, head: number): boolean {
-  const setIn = lines.filter((_, at) => at % 2 === 1);
-  if (lines.length % 2 === 1 || setIn.length < FEWEST_COUPLETS) return false;
-  const alternate = lines.every((line, at) => (indent[line] === head) === (at % 2 === 0));
-  if (
-    !alternate ||
-    !lines.every((line) => (flags[line]! & Flag.startsUpper) !== 0 && chars[line]! <= LONGEST_VERSE + 10)
-  )
-    return false;
+/**
+ * How many couplets a run is, in which every second line is set in, all begin with a capital, and no sentence but many a clause ends
+ * before those that are set in; none if it is anything else. The name of one who speaks may stand in capitals above some. Of few none has
+ * a figure, as references do.
+ */
+function countCouplets(
+  source: string,
+  { indent, flags, chars, from, to }: LineTable,
+  run: Uint32Array,
+  head: number,
+): number {
+  const lines = run.filter((line) => !(flags[line]! & Flag.allCapitals));
+  const isCouplets =
+    lines.length % 2 === 0 &&
+    lines.every((line, at) => (indent[line] === head) === (at % 2 === 0)) &&
+    lines.every((line) => (flags[line]! & Flag.startsUpper) !== 0 && chars[line]! <= LONGEST_VERSE + 10);
+  if (!isCouplets) return 0;
   const flush = lines.filter((_, at) => at % 2 === 0);
   const commas = flush.filter((line) => (flags[line]! & (Flag.endsComma | Flag.endsColon)) !== 0).length;
-  return flush.every((line) => !(flags[line]! & Flag.endsStop)) && commas >= flush.length * SHARE_OF_COMMAS;
+  if (flush.some((line) => flags[line]! & Flag.endsStop) || commas < flush.length * SHARE_OF_COMMAS) return 0;
+  const hasFigure = (line: number) => /\d/.test(source.slice(from[line], to[line]));
+  return flush.length < SURE_COUPLETS && lines.some(hasFigure) ? 0 : flush.length;
 }
 
 /** Lines of a stanza, and of all that are stepped. */

@@ -94,14 +94,17 @@ export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts:
     const [line, next] = [seams.line[seam]!, seams.line[seam + 1]!];
     if (verdicts.decision[seam] !== Decision.join || !(table.flags[line]! & Flag.allCapitals)) continue;
     if (table.flags[line]! & ENDS || table.chars[line]! > LONGEST_CAPITALS) continue;
-    if (!(table.flags[next]! & Flag.startsUpper) || table.flags[next]! & Flag.allCapitals) continue;
+    const isSmall = (table.flags[next]! & Flag.startsLower) !== 0;
+    if (!(isSmall || table.flags[next]! & Flag.startsUpper) || table.flags[next]! & Flag.allCapitals) continue;
     if (seam > 0 && !isBreak(verdicts, seam - 1)) continue;
     // A name below may be short itself.
     const wide = Math.max(table.chars[next]!, seam + 1 < seams.count ? table.chars[seams.line[seam + 2]!]! : 0);
-    if (table.chars[line]! + 1 + table.firstChars[next]! > wide * ROOM) continue;
+    if (table.chars[line]! + 1 + table.firstChars[next]! > wide * (isSmall ? MUCH_ROOM : ROOM)) continue;
     settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
   }
 }
 
 /** Of the wider of the two lines below. */
 const ROOM = 0.95;
+/** A sentence may begin in capitals, "THE LAMP WENT OUT and": then its first line is full. */
+const MUCH_ROOM = 0.8;

@@ -107,8 +107,12 @@ const FARTHEST_WORDS = 80;
 const FARTHEST_WORDS_OF_SENTENCE = 50;
 const LETTER = /\p{L}/u;
 
-/** Words and a figure behind them that a sign or a wide space parts, or that ends a line with no sentence end in it. Read from the end. */
+/**
+ * Words and a figure behind them that a sign or a wide space parts, or that ends a line with no sentence end in it. Read from the end. More
+ * follows behind a comma.
+ */
 function hasFigureBehind(text: string): boolean {
+  if (text.endsWith(',')) return false;
   const start = Math.max(0, text.length - LONGEST_TAIL);
   const tail = text.slice(start);
   const parted = PARTED_FIGURE.exec(tail);

@@ -178,7 +178,7 @@ function settleEntries(text: Text, kind: OpenerKind, entries: readonly Opener[],
     !begins.has(seam + 1) &&
     seams.blanks[seam] === 0 &&
     mayGoOn(text, seam, kind) &&
-    roomWithin(table, seams, 'characters', widest, seam) < 0;
+    (leans(text, seam) || roomWithin(table, seams, 'characters', widest, seam) < 0);
   const wraps = Array.from({ length: end - first }, (_, at) => first + at).some(goesOn);
   const breakAt = (seam: number) => settle(verdicts, seam, Decision.break, 'ordered', CERTAINTY);
   const isJoined = (seam: number) => verdicts.decision[seam] === Decision.join;
@@ -199,12 +199,18 @@ function settleEntries(text: Text, kind: OpenerKind, entries: readonly Opener[],
 }
 
 /** Below the names of a reference its title may begin; what a term means goes on in small letters, or after a word that wants another. */
-function mayGoOn({ source, table, seams }: Text, seam: number, kind: OpenerKind): boolean {
+function mayGoOn(text: Text, seam: number, kind: OpenerKind): boolean {
+  const { source, table, seams } = text;
   const next = seams.line[seam + 1]!;
-  const [before, after] = [table.flags[seams.line[seam]!]!, table.flags[next]!];
+  const after = table.flags[next]!;
   const start = table.from[next]!;
   if (after & Flag.startsMarker || LETTER.test(source.slice(start, start + LONGEST_LETTER))) return false;
-  return kind.isReference || (after & Flag.startsLower) !== 0 || (before & LEANS) !== 0;
+  return kind.isReference || (after & Flag.startsLower) !== 0 || leans(text, seam);
+}
+
+/** No entry ends in a comma, nor in a word that wants another. */
+function leans({ table, seams }: Text, seam: number): boolean {
+  return (table.flags[seams.line[seam]!]! & LEANS) !== 0;
 }
 
 /** The list ends at a gap wider than those that all lines of the text have, and what follows begins anew. */

@@ -1,8 +1,8 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LEANS } from './runs-on.ts';
-import { roomWithin, widestEdge } from './room.ts';
+import { roomAt, roomWithin, widestEdge, type Measure } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { isApart, settle, type Verdicts } from './verdicts.ts';
+import { isApart, settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.92;
 
@@ -80,4 +80,41 @@ export function joinWrappedTurns(table: LineTable, seams: SeamTable, verdicts: V
   if (!wraps.every(isFull)) return;
   for (const seam of wraps)
     if (isApart(verdicts, seam)) settle(verdicts, seam, Decision.join, 'speaker', CERTAINTY_OF_WRAP);
+}
+
+/** Surer than this the evidence is of a paragraph within a turn: then turns have several. */
+const SURELY = 0.85;
+
+/**
+ * In a script whose other lines without a label are the rest of a turn, a sentence that ends at the end of a full line ends no turn. The
+ * evidence alone wavers there, as a full line may be a paragraph's last. It is asked about.
+ */
+export function joinWithinTurns(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  measure: Measure,
+  verdicts: Verdicts,
+): void {
+  const { speakers, captions, layout } = table;
+  const { line, count } = seams;
+  if (captions.found || layout !== undefined || measure.reliability === 0 || speakers.size < FEWEST_TURNS) return;
+  const wavering: number[] = [];
+  let rests = 0;
+  let inTurn = false;
+  for (let seam = 0; seam < count; seam++) {
+    inTurn = seams.blanks[seam] === 0 && (inTurn || speakers.get(line[seam]!) === false);
+    const next = line[seam + 1]!;
+    if (!inTurn || speakers.has(next) || isDirection(source, table, seams, seam + 1)) {
+      inTurn = false;
+    } else if (verdicts.decision[seam] === Decision.join) {
+      rests++;
+    } else if (settlerOf(verdicts, seam) !== 'evidence') {
+      inTurn = false;
+    } else if (verdicts.certainty[seam]! >= SURELY || table.indent[next] !== table.indent[line[seam]!]) {
+      return;
+    } else if (roomAt(table, seams, measure, seam) < 0) wavering.push(seam);
+  }
+  if (rests === 0) return;
+  for (const seam of wavering) settle(verdicts, seam, Decision.join, 'speaker', CERTAINTY_OF_WRAP);
 }

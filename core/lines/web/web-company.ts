@@ -118,6 +118,68 @@ export function dropListOfLinks(source: string, table: LineTable, lastProse: num
 
 /** The word itself and two under it. */
 const FEWEST_LINKS = 3;
+/** Between two parts of a text more of them are a list of its own. */
+const MOST_LINKS = 12;
+
+/**
+ * "Related", between the text and what readers wrote below it, and the links under it up to the next label; whoever pasted the page is
+ * asked.
+ */
+export function dropLinksBetween(source: string, table: LineTable): void {
+  const { kind, index, from, to, chars } = table;
+  const textOf = (line: number) => source.slice(from[line], to[line]);
+  for (let label = 0; label < index.count; label++) {
+    if (kind[label] !== LineKind.webLabel || !leadsToMore(textOf(label))) continue;
+    const links: number[] = [];
+    let line = label + 1;
+    const mayGoOn = () => isKept(kind[line]!) && chars[line]! <= LONGEST_LABEL && LINK.test(textOf(line));
+    for (; line < index.count && (kind[line] === LineKind.blank || mayGoOn()); line++)
+      if (kind[line] !== LineKind.blank) links.push(line);
+    const isBeforeLabel = line < index.count && kind[line] === LineKind.webLabel;
+    if (!isBeforeLabel || links.length + 1 < FEWEST_LINKS || links.length > MOST_LINKS) continue;
+    for (const link of links) dropAsCompany(table, link);
+  }
+}
+
+const FEWEST_FOOT_LABELS = 3;
+
+/**
+ * What stands behind the text of a page of wrapped lines: labels, and links below one that leads to more; two of them, or three with
+ * words of menus among them. Whoever pasted it is asked.
+ */
+export function dropFoot(source: string, table: LineTable): void {
+  const { kind, index, from, to, chars } = table;
+  const textOf = (line: number) => source.slice(from[line], to[line]);
+  const mayBeOfFoot = (line: number) => chars[line]! <= LONGEST_LABEL && LINK.test(textOf(line));
+  let first = index.count;
+  while (first > 0 && (kind[first - 1] === LineKind.blank || (isKept(kind[first - 1]!) && mayBeOfFoot(first - 1))))
+    first--;
+  let foot: number[] = [];
+  let labels = 0;
+  let sure = 0;
+  let leads = false;
+  for (let line = first; line < index.count; line++) {
+    if (kind[line] === LineKind.blank) continue;
+    const label = labelAt(source, table, line);
+    const isLead = leadsToMore(textOf(line));
+    if (label !== 'no' || isLead) {
+      if (foot.length === 0 && line > 0 && kind[line - 1] !== LineKind.blank) return;
+      labels++;
+      if (label === 'sure' || label === 'rights') sure++;
+      leads ||= isLead;
+    } else if (!leads) {
+      // The foot begins behind it, if at all.
+      foot = [];
+      labels = 0;
+      sure = 0;
+      continue;
+    }
+    foot.push(line);
+  }
+  if (sure >= FEWEST_LABELS || (labels >= FEWEST_FOOT_LABELS && (sure > 0 || leads)))
+    for (const line of foot) dropAsCompany(table, line);
+}
+
 const FEWEST_MENU_LINES = 4;
 const LONGEST_MENU_LINE = 30;
 const LONGEST_TITLE = 90;

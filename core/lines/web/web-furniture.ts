@@ -4,7 +4,9 @@ import { dropAsCompany, isProse, labelAt, neighbour, LONG_LINE, LONGEST_LABEL } 
 import {
   beginsTail,
   dropCompany,
+  dropFoot,
   dropLinks,
+  dropLinksBetween,
   dropListOfLinks,
   dropMenuAtHead,
   dropMenuGroups,
@@ -25,7 +27,10 @@ const FEWEST_LABELS = 2;
 
 /** Sets the kind of labels, and of the links that follow the last prose. */
 export function findWebFurniture(source: string, table: LineTable): void {
-  if (!standsInLongLines(table) && !hasManyLabels(source, table)) return dropButtons(source, table);
+  if (!standsInLongLines(table) && !hasManyLabels(source, table)) {
+    dropButtons(source, table);
+    return dropFoot(source, table);
+  }
   const found = findLabels(source, table);
   dropMenuAtHead(source, table);
   // Whose the rights are stands in books as well, and so does "Contents" above "Index".
@@ -35,6 +40,7 @@ export function findWebFurniture(source: string, table: LineTable): void {
   for (const line of found.labels) table.kind[line] = LineKind.webLabel;
   dropCompany(source, table);
   dropLinks(source, table);
+  dropLinksBetween(source, table);
   dropOffers(source, table);
   const labels = new Set(found.labels);
   const behind = Array.from({ length: table.index.count - found.lastProse - 1 }, (_, at) => found.lastProse + 1 + at);
