@@ -2,6 +2,8 @@ import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass, type PassContext, type Replacement } from './pass.ts';
 
 const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?=[\s”’")\]]|$)/gu;
+/** "mill,,2026-05-04": an empty cell of a row of data. Nothing but such a row has a comma between a letter and what follows. */
+const IN_ROW = /^\S*$|\p{L},+[\p{L}\p{N}]/u;
 const GOES_ON = /^["”’)\]]?\s+\p{Ll}/u;
 /** Two stops before a small letter, in a text that writes ellipses; and at the end of a sentence, in one that writes none. */
 const CLEAR = 0.93;
@@ -35,6 +37,7 @@ export const doubledPunctuation = {
       after: 'The tide fell… and rose...',
       settings: { stops: 'ellipsis' },
     },
+    { before: 'mill,,2026-05-04', after: 'mill,,2026-05-04' },
     { before: 'Go to ../mills or wait... or wait....', after: 'Go to ../mills or wait... or wait....' },
   ],
   reasons: {
@@ -44,8 +47,9 @@ export const doubledPunctuation = {
   signs: Sign.doubledComma | Sign.doubledStop,
   find: ({ text }, context, { stops }) => {
     if (!/,,|;;|\.\./.test(text)) return [];
+    const isRow = text.includes(',,') && IN_ROW.test(text);
     return replaceMatches(text, DOUBLED, (match) => {
-      if (match[0] !== '..') return match[0][0];
+      if (match[0] !== '..') return isRow && match[0][0] === ',' ? undefined : match[0][0];
       if (stops === 'stay') return undefined;
       if (stops === 'stop') return '.';
       return stops === 'ellipsis' ? '…' : byWhatFollows(text.slice(match.index + 2, match.index + 8), context);

@@ -8,7 +8,7 @@ const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
 /** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
 const MARKS = new RegExp(
-  String.raw`${BRACKETED}(?:,?${BRACKETED})*(?::\s?\d{1,4}(?:[–-]\d{1,4})?)?|\[[a-z]\]|[†‡]{1,2}|§|\*|${SUPERSCRIPT}|\d+`,
+  String.raw`${BRACKETED}(?:,?${BRACKETED})*(?::\s?\d{1,4}(?:[–-]\d{1,4})?)?|\[[a-z]\]|[†‡]{1,2}|§|\*|${SUPERSCRIPT}|\d+(?:,\d+)*`,
   'gu',
 );
 /** A figure behind the stop of a small letter, before a capital or an end. */
@@ -26,6 +26,7 @@ const POINTING: ReadonlySet<string> = new Set(
   'see also cf ref refs reference references siehe auch vgl voir aussi véase también vedi anche'.split(' '),
 );
 const PLAIN = /^\[\d{1,3}\]$/;
+const LONGEST_FIGURE = 2;
 const LONGEST_STEM = 36;
 const LONGEST_GAP = 12;
 const LONGEST_ADDRESS = 160;
@@ -123,8 +124,8 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
       : { from: at, to: at + mark.length, insert: '' },
   figure: (text, at, mark, { gluedNotes }) => {
     const to = at + mark.length;
-    if (mark.length > 2) return undefined;
     if (gluedNotes.size > 0 && isGluedNote(text, at, mark, gluedNotes)) return { from: at, to, insert: '' };
+    if (mark.length > LONGEST_FIGURE) return undefined;
     if (!STOP_BEFORE.test(text.slice(Math.max(0, at - 3), at))) return undefined;
     if (!CAPITAL_AFTER.test(text.slice(to, to + LONGEST_GAP))) return undefined;
     const stem = /\S*$/.exec(text.slice(Math.max(0, at - LONGEST_ADDRESS), at))![0];

@@ -200,10 +200,8 @@ function hangsTogether(
         if (isFull && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) return false;
       }
       if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) {
-        // The rest of a long verse, alone on a line, leaves room; a paragraph with an indent goes on from a full line.
-        const isRest =
-          table.indent[kept[place - 1]!] !== head &&
-          edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! < widest * SHORT_REST;
+        // The rest of a long entry or verse leaves room, and so does a short one; a paragraph with an indent goes on from a full line.
+        const isRest = edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! < widest * SHORT_REST;
         if (!isRest) return false;
       }
       continue;

@@ -34,6 +34,7 @@ const LONGEST_PAGES = 14;
  */
 export function joinIndexLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   joinLonePages(source, table, seams, verdicts);
+  joinBeforeLeaders(source, table, seams, verdicts);
   const { line, blanks } = seams;
   for (const [first, last] of indexesIn(source, table, seams)) {
     if (first > 0 && blanks[first - 1]! > 0 && verdicts.decision[first - 1] === Decision.join)
@@ -62,6 +63,27 @@ function joinLonePages(source: string, table: LineTable, { line, blanks, count }
     if (!(table.flags[before]! & Flag.endsComma) || table.chars[next]! > table.chars[before]!) continue;
     const isCut = hasOnlyPages(source, table, next) && WANTS_PAGES.test(endOf(source, table, before));
     if (isCut) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
+  }
+}
+
+/** "and whatever is green ...... 11.50": dots lead to what stands behind them. */
+const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?\S{1,12}$/;
+const LONGEST_LEADER = 60;
+const FEWEST_LEADERS = 3;
+const ENDS = Flag.endsStop | Flag.endsColon | Flag.allCapitals;
+
+/** In a list with dots an entry whose last line has them begins in the line before, if that line has none and it begins small. */
+function joinBeforeLeaders(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  const { from, to, flags } = table;
+  const leads = Array.from(line, (one) =>
+    LEADER.test(source.slice(Math.max(from[one]!, to[one]! - LONGEST_LEADER), to[one])),
+  );
+  if (leads.filter(Boolean).length < FEWEST_LEADERS) return;
+  for (let seam = 0; seam < count; seam++) {
+    if (leads[seam] || !leads[seam + 1] || blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
+    if (flags[line[seam]!]! & ENDS || !(flags[line[seam + 1]!]! & Flag.startsLower)) continue;
+    settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
   }
 }
 

@@ -111,10 +111,22 @@ export function joinWithinTurns(
       rests++;
     } else if (settlerOf(verdicts, seam) !== 'evidence') {
       inTurn = false;
-    } else if (verdicts.certainty[seam]! >= SURELY || table.indent[next] !== table.indent[line[seam]!]) {
+    } else if (verdicts.certainty[seam]! >= SURELY || !isUnder(source, table, line[seam]!, next)) {
       return;
     } else if (roomAt(table, seams, measure, seam) < 0) wavering.push(seam);
   }
   if (rests === 0) return;
   for (const seam of wavering) settle(verdicts, seam, Decision.join, 'speaker', CERTAINTY_OF_WRAP);
+}
+
+/** A name, what parts it from the words, and the space behind. */
+const LABEL = /^[^:.]{1,40}[:.]\s+/;
+const LONGEST_LABEL = 60;
+
+/** A line begins as far in as the one before, or under its words behind the name. */
+function isUnder(source: string, { indent, from, to, speakers }: LineTable, before: number, after: number): boolean {
+  const step = indent[after]! - indent[before]!;
+  if (step === 0 || !speakers.has(before)) return step === 0;
+  const start = source.slice(from[before], Math.min(to[before]!, from[before]! + LONGEST_LABEL));
+  return LABEL.exec(start)?.[0].length === step;
 }

@@ -10,7 +10,9 @@ export interface GluedFigure {
   readonly stem: string;
 }
 
-const FIGURES = /\d+/g;
+/** One mark, or several at one place: "mornings.1,2". */
+const FIGURES = /\d+(?:,\d+)*/g;
+const MARKS_OF_NOTES = /^\d{1,2}(?:,\d{1,2}){0,3}$/;
 /** What may stand behind a mark. */
 const AFTER = /[\s.,;:)\]]/;
 const STEM = /(?:^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}(?<!\p{Lu})[”’"')\].,;:!?]{0,3})$/u;
@@ -18,7 +20,6 @@ const STEM = /(?:^|[\s“‘"'(])(\p{L}[\p{L}’'-]{0,30}(?<!\p{Lu})[”’"')\]
 const YEAR = /(?:^|[\s“‘"'(])((?:1\d|20)\d\d[.,;:][”’"')\]]?)$/;
 const NEXT_SENTENCE = /^(?:\s+[\p{Lu}“‘"]|\s*$)/u;
 const LONGEST_STEM = 36;
-const MOST_FIGURES = 2;
 
 /** Finds glued figures in order. Figures are rare, so it is they that are looked for, and the word before them then. */
 export function findGluedFigures(text: string): GluedFigure[] {
@@ -32,7 +33,7 @@ export function findGluedFigures(text: string): GluedFigure[] {
 
 /** What a run of figures that begins at `from` is glued to; undefined where it is glued to nothing, or is no mark. */
 export function gluedFigureAt(text: string, from: number, figures: string): GluedFigure | undefined {
-  if (figures.length > MOST_FIGURES) return undefined;
+  if (!MARKS_OF_NOTES.test(figures)) return undefined;
   const to = from + figures.length;
   const after = text[to];
   if (after !== undefined && !AFTER.test(after)) return undefined;
@@ -57,29 +58,38 @@ function mayFollowWord(text: string, position: number): boolean {
 }
 
 const FEWEST_MARKS = 2;
+/** Without a note: so many numbers, most of them behind a sign. */
+const FEWEST_NUMBERS = 4;
+const SHARE_BEHIND_SIGNS = 0.75;
+const WORD_AND_SIGN = /\p{L}{2}[^\p{L}\d]+$/u;
 const NO_MARKS: ReadonlySet<string> = new Set();
 
 /**
  * The figures glued to words that are marks of footnotes, as they stand with what comes before them. They are told by their
  * order (1, 2, 3 … through the text, each after another word) and by the notes themselves: lines that begin with the same
- * figures. "file1" and "file2" have neither. `known` are the numbers of notes that were found at the foot of pages: of these a
+ * figures. "file1" and "file2" have neither. A page without its notes has no such lines: then most marks stand behind a sign. `known` are the numbers of notes that were found at the foot of pages: of these a
  * single one is enough.
  */
 export function findGluedNotes(source: string, index: LineIndex, known: ReadonlySet<number>): ReadonlySet<string> {
   const notes = known.size > 0 ? known : numbersOfNotes(source, index);
   const fewest = known.size > 0 ? 1 : FEWEST_MARKS;
-  if (notes.size < fewest) return NO_MARKS;
+  const hasNotes = notes.size >= fewest;
   const marks = new Map<string, string>();
-  let expected = Math.min(...notes);
+  const first = hasNotes ? Math.min(...notes) : 1;
+  let expected = first;
   let answered = 0;
+  let behindSigns = 0;
   for (const { stem, figures } of findGluedFigures(source)) {
-    const number = Number(figures);
-    if (number !== expected || marks.has(stem)) continue;
+    const numbers = figures.split(',').map(Number);
+    if (marks.has(stem) || !numbers.every((number, at) => number === expected + at)) continue;
     marks.set(stem, stem + figures);
-    if (notes.has(number)) answered++;
-    expected++;
+    if (numbers.some((number) => notes.has(number))) answered++;
+    if (WORD_AND_SIGN.test(stem)) behindSigns++;
+    expected += numbers.length;
   }
-  const isConfirmed = marks.size >= fewest && answered >= marks.size / 2;
+  const isConfirmed = hasNotes
+    ? marks.size >= fewest && answered >= marks.size / 2
+    : expected - first >= FEWEST_NUMBERS && behindSigns >= marks.size * SHARE_BEHIND_SIGNS;
   return isConfirmed ? new Set(marks.values()) : NO_MARKS;
 }
 

@@ -13,8 +13,8 @@ import {
   dropOffers,
   dropTail,
 } from './web-company.ts';
-import { dropListOfHeadings, dropMenuAboveTitle } from './web-head.ts';
-import { isButtonLabel, isPageButton } from './web-labels.ts';
+import { dropListOfHeadings, dropMenuAboveTitle, hasHeadingsToChange } from './web-head.ts';
+import { isButtonLabel, isButtonRow, isPageButton } from './web-labels.ts';
 import { isAboutCookies } from './web-phrases.ts';
 
 /*
@@ -29,6 +29,7 @@ const FEWEST_LABELS = 2;
 export function findWebFurniture(source: string, table: LineTable): void {
   if (!standsInLongLines(table) && !hasManyLabels(source, table)) {
     dropButtons(source, table);
+    if (hasHeadingsToChange(source, table)) dropListOfHeadings(source, table);
     return dropFoot(source, table);
   }
   const found = findLabels(source, table);
@@ -66,7 +67,7 @@ function hasManyLabels(source: string, table: LineTable): boolean {
   if (count > MOST_LINES_OF_A_PAGE) return false;
   const sure = new Set<string>();
   let menu = 0;
-  if (countButtonRows(source, table) >= FEWEST_BUTTON_ROWS) return true;
+  if (findButtonRows(source, table).length >= FEWEST_BUTTON_ROWS) return true;
   for (let line = 0; line < count; line++) {
     const label = table.kind[line] === LineKind.prose ? labelAt(source, table, line) : 'no';
     if (label === 'sure') sure.add(source.slice(table.from[line], table.to[line]).toLowerCase());
@@ -77,20 +78,21 @@ function hasManyLabels(source: string, table: LineTable): boolean {
 
 const FEWEST_BUTTON_ROWS = 2;
 
-/** Rows of two lines and more that are nothing but the words on buttons, as below each message of a thread: "Reply", "Quote". */
-function countButtonRows(source: string, { kind, from, to, chars }: LineTable): number {
-  let rows = 0;
+/** The first lines of rows of two words and more that are nothing but those on buttons, as below each message of a thread: "Reply", "Quote". */
+function findButtonRows(source: string, { kind, from, to, chars }: LineTable): readonly number[] {
+  const rows: number[] = [];
   let inRow = 0;
   for (let line = 0; line < kind.length; line++) {
-    const isButton =
-      isKept(kind[line]!) && chars[line]! <= LONGEST_BUTTON && isPageButton(source.slice(from[line], to[line]));
-    inRow = isButton ? inRow + 1 : 0;
-    if (inRow === FEWEST_LABELS) rows++;
+    const text = isKept(kind[line]!) && chars[line]! <= LONGEST_BUTTONS ? source.slice(from[line], to[line]) : '';
+    inRow = chars[line]! <= LONGEST_BUTTON && isPageButton(text) ? inRow + 1 : 0;
+    if (isButtonRow(text)) rows.push(line);
+    else if (inRow === FEWEST_LABELS) rows.push(line - 1);
   }
   return rows;
 }
 
 const LONGEST_BUTTON = 16;
+const LONGEST_BUTTONS = 48;
 
 /** In characters: "That did it. Thank you." A question may as well be a link, and what stands right below a label one more of them. */
 const SHORTEST_SENTENCE = 15;
@@ -118,7 +120,8 @@ function findLabels(source: string, table: LineTable): Labels {
   let lastProse = -1;
   let hasProse = false;
   let besideLabel = false;
-  let isPage = countButtonRows(source, table) >= FEWEST_BUTTON_ROWS;
+  const rows = findButtonRows(source, table);
+  let isPage = rows.length >= FEWEST_BUTTON_ROWS;
   // Words of menus are labels beside others, or where several stand in a row.
   const endRow = (isBeside: boolean) => {
     if (!isBeside && maybe.length > 1) menus.push(maybe);
@@ -145,6 +148,8 @@ function findLabels(source: string, table: LineTable): Labels {
     } else if (!isBelowLabel && isSentence(source, table, line)) lastProse = line;
   }
   endRow(besideLabel);
+  // Above the last row of buttons of a thread stands a message, be it one word.
+  if (rows.length >= FEWEST_BUTTON_ROWS) lastProse = Math.max(lastProse, rows.at(-1)! - 1);
   return { labels, menus, lastProse, hasProse, isPage };
 }
 

@@ -45,6 +45,21 @@ const FEWEST_ENTRIES = 2;
 const LONGEST_ENTRY = 90;
 const BESIDE_HEADING = /^\d+(?:\.\d+)*\.?\s+|\s*\[[^\]]{3,40}\]$/g;
 
+/** "History[edit]" */
+const HEADING_TO_CHANGE = /^\p{Lu}.{0,80}(?<mark>\[\p{L}{3,20}(?: \p{L}+)?\])$/u;
+const FEWEST_HEADINGS_TO_CHANGE = 2;
+
+/** Whether headings of a text have the same mark in brackets behind them, by which readers of a page change what stands below. */
+export function hasHeadingsToChange(source: string, { kind, from, to, chars }: LineTable): boolean {
+  const marks = new Map<string, number>();
+  for (let line = 0; line < kind.length; line++) {
+    if (!isKept(kind[line]!) || chars[line]! > LONGEST_ENTRY || source[to[line]! - 1] !== ']') continue;
+    const mark = HEADING_TO_CHANGE.exec(source.slice(from[line], to[line]))?.groups!['mark'];
+    if (mark !== undefined) marks.set(mark, (marks.get(mark) ?? 0) + 1);
+  }
+  return Math.max(0, ...marks.values()) >= FEWEST_HEADINGS_TO_CHANGE;
+}
+
 /** The list of a page's headings below "Contents": each stands below once more, where it heads a part. */
 export function dropListOfHeadings(source: string, table: LineTable): void {
   const { kind, from, to, chars } = table;

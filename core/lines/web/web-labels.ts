@@ -160,6 +160,15 @@ export function isContentsLabel(line: string): boolean {
   return line.length <= LONGEST_LABEL && CONTENTS.has(line.toLowerCase().trim().replace(EDGES, ''));
 }
 
+/** Whether a line is a row of words on buttons: "Quote  Reply", "Like · Share". */
+export function isButtonRow(line: string): boolean {
+  const parts = line
+    .trim()
+    .toLowerCase()
+    .split(/\s*[|·•]\s*|\s{2,}|\t/);
+  return parts.length > 1 && parts.every((part) => ACTIONS.has(part));
+}
+
 /** Whether a line is nothing but the word on a button, if the text is known to be a page. */
 export function isPageButton(line: string): boolean {
   return ACTIONS.has(line.toLowerCase());

@@ -42,7 +42,7 @@ export const de = {
       alle rechte vorbehalten|schließen
     `,
     menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit|deutsch',
-    beside: 'mehr|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',
+    beside: 'mehr|themen|schlagworte|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',
     actions: 'teilen|antworten|anzeige|gefällt mir|drucken|merken|speichern|vorlesen',
     sections: 'politik|wirtschaft|wissen|gesellschaft|reise|bücher|musik|kunst|wetter|meinung|panorama|regional',
     counted: 'min\\.? lesezeit|kommentare?|antworten',

@@ -61,7 +61,7 @@ export const en = {
       cookie policy|cookies|accept cookies|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap
       all rights reserved|dismiss|copied|enter your email|trending now|popular now|in other news|today's paper|print edition|e-paper
       do not sell my personal information|do not sell or share my personal information|your privacy choices
-      editor's picks|editors' picks|sister sites
+      editor's picks|editors' picks|sister sites|reuse this content|related content|explore more|permissions
     `,
     menu: `
       menu|search|news|latest|trending|opinion|podcasts|videos|photos|sport|culture|business|about|about us|contact|contact us|help
@@ -70,7 +70,7 @@ export const en = {
     `,
     beside: `
       more|top|see also|related|comments|next|previous|index|contents|close|edit|mail|email|e-mail|ad|tags|comment|facebook|twitter
-      whatsapp|x|instagram|youtube|linkedin|pinterest|reddit|tiktok|mastodon|bluesky|telegram|threads
+      topics|whatsapp|x|instagram|youtube|linkedin|pinterest|reddit|tiktok|mastodon|bluesky|telegram|threads
     `,
     actions: `
       share|save|print|listen|reply|like|follow|download|quote|report|copy|all topics|all posts|all categories|community|forum|forums

@@ -37,7 +37,7 @@ export const es = {
       política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
     `,
     menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad|español',
-    beside: 'véase también|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',
+    beside: 'véase también|temas|etiquetas|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',
     actions: 'compartir|responder|publicidad|me gusta',
     sections: 'política|economía|sociedad|ciencia|salud|viajes|libros|cine|música|tiempo|deportes',
     counted: 'min de lectura|comentarios?|respuestas',

@@ -42,7 +42,7 @@ export const fr = {
       fermer
     `,
     menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement|français',
-    beside: 'voir aussi|commentaires|suivant|précédent|sommaire|modifier',
+    beside: 'voir aussi|thèmes|mots-clés|commentaires|suivant|précédent|sommaire|modifier',
     actions: "partager|répondre|publicité|j'aime",
     sections: 'politique|économie|société|sciences|santé|voyage|livres|cinéma|musique|météo',
     counted: 'min de lecture|commentaires?|réponses?',

@@ -38,7 +38,7 @@ export const it = {
       tutti i diritti riservati|chiudi
     `,
     menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio|italiano',
-    beside: 'altro|vedi anche|commenti|successivo|precedente|indice|modifica',
+    beside: 'altro|argomenti|temi|vedi anche|commenti|successivo|precedente|indice|modifica',
     actions: 'condividi|stampa|salva|rispondi|ascolta|mi piace|pubblicità|segui',
     sections: 'politica|economia|società|scienze|salute|viaggi|libri|cinema|musica|meteo|cultura|sport|esteri|cronaca',
     counted: 'min(?:uti)? di lettura|commenti|commento|risposte',

@@ -36,7 +36,7 @@ export const nl = {
       algemene voorwaarden|disclaimer|sitemap|alle rechten voorbehouden|sluiten
     `,
     menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen|nederlands',
-    beside: 'meer|zie ook|reacties|volgende|vorige|inhoud|bewerken',
+    beside: 'meer|onderwerpen|zie ook|reacties|volgende|vorige|inhoud|bewerken',
     actions: 'delen|opslaan|printen|afdrukken|reageer|beantwoorden|luister|vind ik leuk|advertentie|volgen',
     sections: `
       binnenland|buitenland|politiek|economie|wetenschap|gezondheid|reizen|boeken|muziek|kunst|weer|cultuur|sport|regio
