@@ -25,21 +25,13 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
   const { line, count } = seams;
   const found: { readonly [way in Way]: number[] } = { hung: [], flush: [], left: [] };
   const widest = widestOf(table, line);
-  /** Seams below a paragraph that began within the item. */
-  const belowParagraphs = new Set<number>();
   let item: number | undefined;
-  let hasParagraphs = false;
   for (let seam = 0; seam < count; seam++) {
-    if (table.flags[line[seam]!]! & Flag.startsMarker) {
-      item = line[seam];
-      hasParagraphs = false;
-    }
+    if (table.flags[line[seam]!]! & Flag.startsMarker) item = line[seam];
     if (item === undefined || table.flags[line[seam + 1]!]! & Flag.startsMarker) continue;
     const way = wayOn(table, seams, seam, item);
     if (way !== 'hung') item = undefined;
     if (way) found[way].push(seam);
-    if (hasParagraphs) belowParagraphs.add(seam);
-    hasParagraphs ||= verdicts.decision[seam] !== Decision.join;
   }
   const withNextWord = (seam: number) => table.chars[line[seam]!]! + 1 + table.firstChars[line[seam + 1]!]!;
   const hangs = found.hung.length > 0;
@@ -48,8 +40,6 @@ export function breakAfterHungItems(table: LineTable, seams: SeamTable, verdicts
   };
   if (hangs && found.flush.every((seam) => withNextWord(seam) <= widest * ROOM))
     for (const seam of found.flush) breakAt(seam);
-  else if (hangs && found.hung.length >= found.flush.length)
-    for (const seam of found.flush) if (!belowParagraphs.has(seam)) breakAt(seam, CERTAINTY_OF_FULL);
   // A format that tells where lines stand sets them in other measures than characters.
   if (table.layout || found.left.length === 0) return;
   const edge = usualEdge(table, line);

@@ -43,7 +43,22 @@ export function settleShapedLines(
     const shape = isPair ? Shape.keyBefore : own.length >= FEWEST ? commonShape(own) : 0;
     if (shape !== 0) settleGroup(source, table, seams, first, own, shape, verdicts);
   }
-  if (isShort) breakBeforeShape(source, table, seams, shapes.flat(), verdicts);
+  if (!isShort) return;
+  breakBeforeShape(source, table, seams, shapes.flat(), verdicts);
+  breakBehindFigures(seams, shapes.flat(), verdicts);
+}
+
+/** Of the lines of a short text, those of its list. */
+const SHARE_WITH_FIGURES = 0.6;
+
+/** Entries that end in a figure, as most lines of a short text with a blank line behind each do, are paragraphs already. */
+function breakBehindFigures({ blanks, count }: SeamTable, shapes: readonly number[], verdicts: Verdicts): void {
+  const withFigures = shapes.filter((one) => (one & Shape.figureBehind) !== 0).length;
+  if (withFigures < FEWEST || withFigures < shapes.length * SHARE_WITH_FIGURES) return;
+  if (blanks.subarray(0, count).includes(0)) return;
+  for (let seam = 0; seam < count; seam++)
+    if ((shapes[seam]! & Shape.figureBehind) !== 0 && verdicts.decision[seam] === Decision.join)
+      settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
 }
 
 /** The shape that lines of a short text have wherever they stand; 0 where there is none. */

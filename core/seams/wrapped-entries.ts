@@ -33,7 +33,7 @@ export function joinWrappedEntries(source: string, table: LineTable, seams: Seam
     const joined =
       typeof wraps === 'string'
         ? []
-        : wraps.filter((seam) => isApart(verdicts, seam) && !['shape', 'hungItem'].includes(settlerOf(verdicts, seam)));
+        : wraps.filter((seam) => isApart(verdicts, seam) && settlerOf(verdicts, seam) !== 'shape');
     if (joined.length === 0) continue;
     const [first, last] = groups[at]!;
     const isMarked = (table.flags[seams.line[first]!]! & Flag.startsBullet) !== 0;
