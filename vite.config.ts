@@ -1,15 +1,12 @@
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import { reactRouter } from '@react-router/dev/vite';
 import { defineConfig } from 'vite';
-import { compression } from 'vite-plugin-compression2';
 
 export default defineConfig({
   plugins: [
     // The words that React Aria says by itself; the program speaks English.
     optimizeLocales.vite({ locales: ['en-US'] }),
     reactRouter(),
-    // What the server hands out is compressed once, at its best.
-    compression({ include: /\.(?:js|css|svg|html)$/, algorithms: ['gzip', 'brotliCompress'] }),
   ],
   oxc: { plugins: { styledComponents: { ssr: true } } },
   ssr: { noExternal: ['styled-components'] },
