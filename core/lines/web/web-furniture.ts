@@ -145,7 +145,7 @@ function findLabels(source: string, table: LineTable): Labels {
     else if (isProse(table, line)) {
       hasProse = true;
       lastProse = line;
-    } else if (!isBelowLabel && isSentence(source, table, line)) lastProse = line;
+    } else if (!(isBelowLabel && isKept(table.kind[line - 1]!)) && isSentence(source, table, line)) lastProse = line;
   }
   endRow(besideLabel);
   // Above the last row of buttons of a thread stands a message, be it one word.

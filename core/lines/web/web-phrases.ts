@@ -36,9 +36,13 @@ export function leadsElsewhere(line: string): boolean {
 /** "This website uses cookies. You can change your settings at any time." */
 const COOKIES = new RegExp(String.raw`^(?=.*\bcookies?\b).*(?:${onPagesOfAnyLanguage('cookies')})`, 'i');
 
-/** Whether a line says that a site has cookies; an article may say so, too. */
+/** "We and our 214 partners store information on a device." */
+const PARTNERS =
+  /\b(?:partners?|partnern?|partenaires|socios)\b.{0,80}\b(?:information(?:en|s)?|información|data|daten|données|datos)\b/i;
+
+/** Whether a line says that a site has cookies, or gives others what it learns of a reader; an article may say so, too. */
 export function isAboutCookies(line: string): boolean {
-  return line.length <= 2 * LONGEST && COOKIES.test(line);
+  return line.length <= 2 * LONGEST && (COOKIES.test(line) || PARTNERS.test(line));
 }
 
 /** "More on Gardens", "Related objects", "You may also like": what it stands above leads to other pages. */
