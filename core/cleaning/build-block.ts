@@ -6,6 +6,8 @@ import { applyRewrites, rewritesOf, rewritesWithin } from '../choices/rewrites.t
 import type { Analysis, VisibleLines } from '../decided/analysis.ts';
 import { rangesOpenTo } from '../decided/open-ranges.ts';
 import { addTallies, tallyWords } from '../edits/conservation.ts';
+import { isKept, LineKind } from '../lines/line-kind.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { workOf } from '../lines/pass-fault.ts';
 import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
@@ -79,10 +81,21 @@ function separatorFor(
   kind: Block['kind'],
   first: number,
 ): string {
-  if (before !== 'list-item' || kind !== 'list-item') return separator;
+  if (kind !== 'list-item') return separator;
+  const items = settingOf(style, 'blank-lines', 'items');
+  if (items === 'source' && standClose(table, standing[first - 1]!, standing[first]!)) return '\n';
+  if (before !== 'list-item') return separator;
   // The entries of a taught list are one list.
   if (table.shaped?.has(standing[first]!) && table.shaped.has(standing[first - 1]!)) return '\n';
-  return settingOf(style, 'blank-lines', 'items') === 'close' ? '\n' : separator;
+  return items === 'close' ? '\n' : separator;
+}
+
+/** Whether no blank line stands before an item with a sign; where a page turns between them, its gap says nothing. */
+function standClose({ kind, flags, captions }: LineTable, above: number, below: number): boolean {
+  if (captions.found || !(flags[below]! & Flag.startsMarker)) return false;
+  const between = kind.subarray(above + 1, below);
+  const isFurniture = (one: number) => one !== LineKind.blank && !isKept(one);
+  return !between.includes(LineKind.blank) || between.some(isFurniture);
 }
 
 /** The footnotes of the whole text, where they are gathered at its end. */

@@ -33,7 +33,7 @@ describe('what a person says of a part wins', () => {
     ],
     ['a heading is prose', 'prose', 'CHAPTER IV', 'CHAPTER IV'],
     ['every line is an item', 'list', 'oil and lamps\nwicks for them', 'oil and lamps\n\nwicks for them'],
-    ['items with signs may wrap', 'list', '• oil and\nlamps\n• wicks', '• oil and lamps\n\n• wicks'],
+    ['items with signs may wrap', 'list', '• oil and\nlamps\n• wicks', '• oil and lamps\n• wicks'],
     [
       'full lines are verse, blank lines part stanzas',
       'verse',

@@ -14,14 +14,19 @@ export const blankLines = {
       id: 'items',
       title: 'Between list items',
       options: [
+        { value: 'source', title: 'list items as in the source' },
         { value: 'apart', title: 'list items apart' },
         { value: 'close', title: 'list items close' },
       ],
-      usual: 'apart',
+      usual: 'source',
     },
   ],
   examples: [
     { before: '\n\nThe tide fell.\n \n\n\nIt rose.\n\n', after: 'The tide fell.\n\nIt rose.' },
+    {
+      before: 'Bring these:\n\n\n• oars\n• a lamp\n\n\nThe ferry waits.',
+      after: 'Bring these:\n\n• oars\n• a lamp\n\nThe ferry waits.',
+    },
     {
       before: 'Bring these:\n\n• oars\n\n• a lamp\n\nThe ferry waits.',
       after: 'Bring these:\n\n• oars\n• a lamp\n\nThe ferry waits.',

@@ -23,10 +23,10 @@ export const bullets = {
     },
   ],
   examples: [
-    { before: '* flour\n* tallow\n* apple teeth', after: '• flour\n\n• tallow\n\n• apple teeth' },
+    { before: '* flour\n* tallow\n* apple teeth', after: '• flour\n• tallow\n• apple teeth' },
     {
       before: '▪ flour\n▪ tallow\n▪ apple teeth',
-      after: '- flour\n\n- tallow\n\n- apple teeth',
+      after: '- flour\n- tallow\n- apple teeth',
       settings: { sign: '-' },
     },
   ],

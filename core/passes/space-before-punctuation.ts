@@ -15,7 +15,7 @@ export const spaceBeforePunctuation = {
   onByDefault: true,
   examples: [
     { before: 'The tide fell , and rose ( twice ) .', after: 'The tide fell, and rose (twice).' },
-    { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n\n[x] wicks (two)' },
+    { before: '[ ] oil\n[x] wicks ( two )', after: '[ ] oil\n[x] wicks (two)' },
     { before: 'Ruth: ?', after: 'Ruth: ?' },
     { before: 'Below ![a lamp](lamp.png), lit ;)', after: 'Below ![a lamp](lamp.png), lit ;)' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
