@@ -75,13 +75,11 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
 
 /**
  * Numbered lines right below one another head nothing: they are a list, as of times ("7.35 Wrackby") or of sections; so they are where
- * one between them ends a sentence, and one between two other numbered lines, as a clause is that leads to its parts.
+ * one between them ends a sentence.
  */
 function isInRowOfHeadings({ kind, flags }: LineTable, line: number): boolean {
   const isHeading = (at: number) => kind[at] === LineKind.heading;
   const isEntry = (at: number) => kind[at] === LineKind.prose && (flags[at]! & Flag.startsMarker) !== 0;
-  const isNumbered = (at: number) => isEntry(at) && !(flags[at]! & Flag.startsBullet);
-  if (isNumbered(line - 1) && isNumbered(line + 1)) return true;
   let count = 1;
   for (const step of [-1, 1]) {
     for (let at = line + step; count < FEWEST_OF_A_ROW; at += step, count++) {

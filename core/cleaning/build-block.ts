@@ -75,7 +75,7 @@ function gapRules(analysis: Analysis, standing: VisibleLines, rewrites: readonly
 }
 
 function separatorFor(
-  { style, table }: Analysis,
+  { source, style, table }: Analysis,
   { separator, standing }: GapRules,
   before: Block['kind'],
   kind: Block['kind'],
@@ -83,20 +83,33 @@ function separatorFor(
 ): string {
   if (kind !== 'list-item') return separator;
   const items = settingOf(style, 'blank-lines', 'items');
-  if (items === 'source' && standClose(table, standing[first - 1]!, standing[first]!)) return '\n';
+  if (items === 'source' && standClose(source, table, standing[first - 1]!, standing[first]!)) return '\n';
   if (before !== 'list-item') return separator;
   // The entries of a taught list are one list.
   if (table.shaped?.has(standing[first]!) && table.shaped.has(standing[first - 1]!)) return '\n';
   return items === 'close' ? '\n' : separator;
 }
 
-/** Whether no blank line stands before an item with a sign; where a page turns between them, its gap says nothing. */
-function standClose({ kind, flags, captions }: LineTable, above: number, below: number): boolean {
+/** "12.1 The Keeper", "14.00 Greasy pole": what has such a number is as long as a paragraph, or may be a time. */
+const NUMBER_IN_PARTS = /^\d+[.:]\d/;
+const LONGEST_NUMBER = 8;
+
+/** Whether no blank line stands before an item with a sign. */
+function standClose(source: string, { kind, flags, from, captions }: LineTable, above: number, below: number): boolean {
   if (captions.found || !(flags[below]! & Flag.startsMarker)) return false;
+  const start = from[below]!;
+  if (NUMBER_IN_PARTS.test(source.slice(start, start + LONGEST_NUMBER))) return false;
   const between = kind.subarray(above + 1, below);
   const isFurniture = (one: number) => one !== LineKind.blank && !isKept(one);
-  return !between.includes(LineKind.blank) || between.some(isFurniture);
+  if (!between.some(isFurniture)) return !between.includes(LineKind.blank);
+  // Where a page turns the items stand as those before it do.
+  let item = above;
+  while (item > above - LONGEST_ITEM && item > 0 && !(flags[item]! & Flag.startsMarker)) item--;
+  return item > 0 && kind[item - 1] !== LineKind.blank;
 }
+
+/** In lines. */
+const LONGEST_ITEM = 20;
 
 /** The footnotes of the whole text, where they are gathered at its end. */
 function gatheredNotes({ source, style, table }: Analysis, rules: GapRules): Piece[] {

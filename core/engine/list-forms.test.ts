@@ -92,3 +92,32 @@ test.each(OUTER)('lists of any kind within one behind "%s" come out item by item
         }
   expect(wrong).toEqual([]);
 });
+
+const AFTER =
+  '\n\nNobody has ever been turned away from the long table, and nobody has been told\nwhen the evening ends.';
+
+test.each([
+  ['close below what leads to them', 'Bring these:\n- oars\n- a lamp', 'Bring these:\n- oars\n- a lamp'],
+  [
+    'close, one of two lines',
+    '- oars, two to a boat, and a\n  third\n- a lamp',
+    '- oars, two to a boat, and a third\n- a lamp',
+  ],
+  ['apart by blank lines', '1. Oars.\n\n\n2. A lamp.\n\n\n3. Bread.', '1. Oars.\n\n2. A lamp.\n\n3. Bread.'],
+  ['with a letter each', '(a) oars; and\n(b) a lamp', '(a) oars; and\n(b) a lamp'],
+])('items stand as in the source: %s', (_name, list, wanted) => {
+  const came = cleaned(list + AFTER);
+  expect(came.slice(0, came.indexOf('\n\nNobody'))).toBe(wanted);
+});
+
+const TURN = '\n\n\fTHE LONG TABLE        7\n\n';
+const HEADS = `${AFTER}${TURN}It was set for all.\n\n\fTHE LONG TABLE        8\n\nThen it was cleared.`;
+
+test.each([
+  ['close', '\n'],
+  ['apart', '\n\n'],
+])('items on two pages stand as the others do: %s', (_name, gap) => {
+  const items = ['- a lantern, lit before the bell', '- oars, if you have them', '- something for the table'];
+  const lines = [items.slice(0, 2).join(gap), items[2]].join('\n\n\fTHE LONG TABLE        6\n\n');
+  expect(cleaned(lines + HEADS)).toContain(items.join(gap));
+});

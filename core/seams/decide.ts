@@ -143,8 +143,6 @@ export function decideSeams(
   breakAfterHungItems(table, seams, verdicts);
   for (const region of regions) breakBetweenSetInLines(region, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
-  keepClosings(source, table, seams, verdicts);
-  keepSignatures(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
@@ -155,6 +153,8 @@ export function decideSeams(
   }
   joinHungLines(source, table, seams, verdicts);
   settleHangingEntries(source, table, seams, verdicts);
+  keepClosings(source, table, seams, verdicts);
+  keepSignatures(source, table, seams, verdicts);
   joinLoneBullets(source, table, seams, verdicts);
   breakBetweenFields(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);

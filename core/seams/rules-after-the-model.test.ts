@@ -162,7 +162,13 @@ describe('few lines', () => {
       'Yours truly,',
       'Enoch Harrow',
     ];
-    expect(decisionsOf(lines.join('\n'))).toBe(`/${'_'.repeat(PROSE.length - 1)}//`);
+    expect(decisionsOf(lines.join('\n'))).toBe(`/${'_'.repeat(PROSE.length - 1)}/|`);
+  });
+
+  test('who signs is one block, below the close or a blank line under it', () => {
+    const signed = ['', 'Hannah Pell', 'Swans and lamps', 'Wrackby 14'];
+    expect(decisionsOf([...PROSE, '', 'Kind regards,', ...signed].join('\n')).slice(-4)).toBe('//||');
+    expect(decisionsOf([...PROSE, '', 'Kind regards,', ...signed.slice(1)].join('\n')).slice(-4)).toBe('/|||');
   });
 
   test('a list beside lines that wrap keeps its lines, though they begin small', () => {

@@ -1,3 +1,4 @@
+import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { inAnyLanguage } from '../text/language.ts';
 import { widestOf } from './room.ts';
@@ -31,6 +32,22 @@ export function keepClosings(source: string, table: LineTable, seams: SeamTable,
     if (!CLOSING.test(source.slice(table.from[one], table.to[one]))) continue;
     if (isBelow) settle(verdicts, seam - 1, Decision.break, 'salutation', CERTAINTY);
     if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
+    keepTogether(table, seams, blanks[seam] === 0 ? seam : seam + 1, verdicts);
+  }
+}
+
+/** A name, an office, a house, a town, a telephone. */
+const MOST_OF_A_SIGNATURE = 6;
+
+/** The lines under a closing are one block, if no blank line parts them: who signs, and where they are to be found. */
+function keepTogether(table: LineTable, { line, blanks, count }: SeamTable, from: number, verdicts: Verdicts): void {
+  const isShort = (place: number) => table.chars[line[place]!]! <= LONGEST_CLOSE;
+  for (let seam = from; seam < Math.min(count, from + MOST_OF_A_SIGNATURE); seam++) {
+    if (blanks[seam]! > 0 || !isShort(seam) || !isShort(seam + 1)) return;
+    const isPlain =
+      table.kind[line[seam + 1]!] === LineKind.prose && !(table.flags[line[seam + 1]!]! & Flag.startsMarker);
+    if (!isPlain) return;
+    if (verdicts.decision[seam] === Decision.break) settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
   }
 }
 
