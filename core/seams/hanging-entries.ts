@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isDigit } from '../text/characters.ts';
 import { edgeInCharacters } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -78,6 +79,11 @@ function isProse(source: string, { kind, from, to }: LineTable, line: number): b
     kind[line] === LineKind.prose &&
     !ROW.test(source.slice(Math.max(from[line]!, to[line]! - LONGEST_ROW_END), to[line]))
   );
+}
+
+/** An entry of an index may fill its line, and ends in a page. */
+function endsInFigure(source: string, { to }: LineTable, line: number): boolean {
+  return isDigit(source.charCodeAt(to[line]! - 1));
 }
 
 const FEWEST_VERSES = 3;
@@ -197,7 +203,9 @@ function hangsTogether(
       // Full lines below one another, and a sentence that goes on at the left, are the body of a paragraph with an indent.
       if (place > first && table.indent[kept[place - 1]!] === head) {
         const isFull = edgeInCharacters(table, kept[place - 1]!) + 1 + table.firstChars[line]! > widest * NEARLY_FULL;
-        if (isFull && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) return false;
+        const isClosed =
+          (table.flags[kept[place - 1]!]! & Flag.endsStop) !== 0 || endsInFigure(source, table, kept[place - 1]!);
+        if (isFull && !isClosed) return false;
       }
       if (place > first && table.flags[line]! & Flag.startsLower && !(table.flags[kept[place - 1]!]! & Flag.endsStop)) {
         // The rest of a long entry or verse leaves room, and so does a short one; a paragraph with an indent goes on from a full line.

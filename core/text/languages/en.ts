@@ -87,7 +87,7 @@ export const en = {
     filed: 'filed under|tagged(?: with| as)?|posted in|categor(?:y|ies)',
     elsewhere:
       "read (?:more|next|also)|also read|up next|don't miss|watch|related(?: (?:story|stories|article|articles))?|more on this(?: story)?",
-    more: 'read next|up next|linked|related|(?:more (?:on|from|in|about|like)|more|related|similar|recent|popular|latest|read next|up next|customers|people)(?: \\S+){1,4}|you (?:may|might|will|could)(?: \\S+){1,5}|(?:previous|next): .{1,60}',
+    more: 'read next|up next|linked|related|(?:more (?:on|from|in|about|like)|more|related|similar|recent|popular|latest|read next|up next|customers|people)(?: \\S+){1,4}|you (?:may|might|will|could) (?:also(?: \\S+){1,4}|(?:even )?(?:like|love|enjoy|be interested)(?: \\S+){0,4})|(?:previous|next): .{1,60}',
     cookies: 'accept|agree|consent|use',
   },
   dictionaries: ['dict-en_us/en_US.trie.gz', 'dict-en-gb/en_GB.trie.gz'],
