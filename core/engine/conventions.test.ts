@@ -86,6 +86,15 @@ describe('what a person says marks paragraphs', () => {
       'a list of prices',
       'Rope from the walk behind the toll\nhouse           12\nA bell          40\nEel pie          7\nA lamp, used     3',
     ],
+    [
+      'a script',
+      'KEEPER. Stand still, or they will all fly up again. (She\ncounts.) Nineteen.\nCLERK. It was eighteen on Monday. I have it written.\nKEEPER. On Monday you were looking at the geese. (Silence.)\nWrite nineteen.\nCLERK. May I write about nineteen?',
+    ],
+    [
+      'an index',
+      'Locks, 17; too narrow, 52, 61,\n  70n\nLadders, 8, 12; lent, 14, 16,\n  19\nLamps, 3, 9; that smoke, 40',
+    ],
+    ['dots', 'A cart ........ 4.00\nA herd ........ 6.00\nA piano, with those who\ncarry it ...... 9.50'],
     ['clauses', 'The ferry shall have:\na rope that is as long as the river is\nwide;\na bell; and\na lamp.'],
   ])('every line is one then, also of %s', (_name, text) => {
     const every: Choice = { kind: 'mark', from: 0, to: 0, mark: { by: 'gap', blanks: 0, step: 'level', odd: false } };

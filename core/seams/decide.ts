@@ -150,9 +150,9 @@ export function decideSeams(
     joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
+    joinHungLines(source, table, seams, verdicts);
+    settleHangingEntries(source, table, seams, verdicts);
   }
-  joinHungLines(source, table, seams, verdicts);
-  settleHangingEntries(source, table, seams, verdicts);
   keepClosings(source, table, seams, verdicts);
   keepSignatures(source, table, seams, verdicts);
   joinLoneBullets(source, table, seams, verdicts);
@@ -160,7 +160,7 @@ export function decideSeams(
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);
   joinAroundAsides(table, seams, verdicts);
-  joinWithinBrackets(source, table, seams, verdicts);
+  if (mark === undefined) joinWithinBrackets(source, table, seams, verdicts);
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
   if (mark === undefined) {

@@ -19,7 +19,10 @@ const CLOSING = new RegExp(`^(?:${inAnyLanguage('closings')})(?:[ ,]+[^\\s.?;:,]
 /** In characters, of the closing and of the name. */
 const LONGEST_CLOSE = 40;
 
-/** The line with which a letter ends and the name below it are lines of their own, also where the closing would fill its line. */
+/**
+ * The line with which a letter ends and the name below it are lines of their own, also where the closing would fill its line. They are one
+ * block with those below.
+ */
 export function keepClosings(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {

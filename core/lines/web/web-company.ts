@@ -142,6 +142,8 @@ export function dropLinksBetween(source: string, table: LineTable): void {
 }
 
 const FEWEST_FOOT_LABELS = 3;
+/** In lines, blank ones too. */
+const LONGEST_FOOT = 80;
 
 /**
  * What stands behind the text of a page of wrapped lines: labels, and links below one that leads to more; two of them, or three with
@@ -151,9 +153,9 @@ export function dropFoot(source: string, table: LineTable): void {
   const { kind, index, from, to, chars } = table;
   const textOf = (line: number) => source.slice(from[line], to[line]);
   const mayBeOfFoot = (line: number) => chars[line]! <= LONGEST_LABEL && LINK.test(textOf(line));
+  const isOpen = (line: number) => kind[line] === LineKind.blank || (isKept(kind[line]!) && mayBeOfFoot(line));
   let first = index.count;
-  while (first > 0 && (kind[first - 1] === LineKind.blank || (isKept(kind[first - 1]!) && mayBeOfFoot(first - 1))))
-    first--;
+  while (first > Math.max(0, index.count - LONGEST_FOOT) && isOpen(first - 1)) first--;
   let foot: number[] = [];
   let labels = 0;
   let sure = 0;

@@ -55,9 +55,12 @@ export function hasHeadingsToChange(source: string, { kind, from, to, chars }: L
   for (let line = 0; line < kind.length; line++) {
     if (!isKept(kind[line]!) || chars[line]! > LONGEST_ENTRY || source[to[line]! - 1] !== ']') continue;
     const mark = HEADING_TO_CHANGE.exec(source.slice(from[line], to[line]))?.groups!['mark'];
-    if (mark !== undefined) marks.set(mark, (marks.get(mark) ?? 0) + 1);
+    if (mark === undefined) continue;
+    const count = (marks.get(mark) ?? 0) + 1;
+    if (count >= FEWEST_HEADINGS_TO_CHANGE) return true;
+    marks.set(mark, count);
   }
-  return Math.max(0, ...marks.values()) >= FEWEST_HEADINGS_TO_CHANGE;
+  return false;
 }
 
 /** The list of a page's headings below "Contents": each stands below once more, where it heads a part. */
