@@ -256,6 +256,18 @@ test('all of a long text is printed, on as many pages as it takes', async ({ pag
   await openText(page, Array.from({ length: 60 }, (_, at) => `Chapter ${at + 1}\n\n${WRAPPED}`).join('\n'));
   await page.keyboard.press('r');
   await expect(page.getByRole('button', { name: 'Print' })).toBeEnabled();
+  // The browser passes over what is out of sight; it must not when it begins to print.
+  const passesOver = () =>
+    page.evaluate(() =>
+      [...document.querySelectorAll('article > section')].some(
+        (one) => getComputedStyle(one).contentVisibility === 'auto',
+      ),
+    );
+  expect(await passesOver()).toBe(true);
+  await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+  expect(await passesOver()).toBe(false);
+  await page.evaluate(() => dispatchEvent(new Event('afterprint')));
+  await expect.poll(passesOver).toBe(true);
   const printed = (await page.pdf({ format: 'A5' })).toString('latin1');
   expect(printed.match(/\/Type\s*\/Page\b/g)!.length).toBeGreaterThan(10);
 });

@@ -12,6 +12,8 @@ const wanted = Number(process.env.PORT ?? 4173);
 const PORTS_TRIED = 20;
 /** How long the head of a request may take to come in, ms. */
 const LONGEST_HEAD = 15_000;
+/** How long an idle connection stays open, ms: a client that takes it up again just as it is closed would be cut off. */
+const LONGEST_IDLE = 65_000;
 
 const app = createApp({ build, client, host, names });
 
@@ -19,6 +21,7 @@ const app = createApp({ build, client, host, names });
 function listen(port, left) {
   const server = app.listen(port, host);
   server.headersTimeout = LONGEST_HEAD;
+  server.keepAliveTimeout = LONGEST_IDLE;
   server.on('clientError', refuse);
   server.once('listening', () => {
     process.stdout.write(`Lucid Ribbon is at http://${host === '0.0.0.0' ? 'localhost' : host}:${port}/\n`);

@@ -1,4 +1,5 @@
-import { Fragment, memo, useMemo } from 'react';
+import { Fragment, memo, useEffect, useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import type { ReadBlock } from '../../../../core/index.ts';
@@ -19,6 +20,7 @@ export function ReadScreen() {
   const back = () => void navigate(`/piece/${id}`, { preventScrollReset: true });
   const handlers = useMemo((): Handlers => ({ read: () => void navigate(`/piece/${id}`) }), [navigate, id]);
   useCommands(handlers);
+  const isPrinting = useIsPrinting();
   const total = ready.summary.blocks.toLocaleString('en');
   return (
     <Page tabIndex={0} {...home} aria-label="Clean text" lang={ready.summary.language || undefined}>
@@ -36,17 +38,38 @@ export function ReadScreen() {
       <Text>
         {ready.summary.blocks === 0 && <p>There is no text left to read.</p>}
         {parts.map((part, at) => (
-          <Part key={at} blocks={part} />
+          <Part key={at} blocks={part} isPrinting={isPrinting} />
         ))}
       </Text>
     </Page>
   );
 }
 
+/** Whether the browser is about to print, or prints. What is drawn for it must be there when it begins. */
+function useIsPrinting(): boolean {
+  const [isPrinting, setPrinting] = useState(false);
+  useEffect(() => {
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    addEventListener('beforeprint', begin);
+    addEventListener('afterprint', end);
+    return () => {
+      removeEventListener('beforeprint', begin);
+      removeEventListener('afterprint', end);
+    };
+  }, []);
+  return isPrinting;
+}
+
+interface PartProps {
+  readonly blocks: readonly ReadBlock[];
+  readonly isPrinting: boolean;
+}
+
 /** The browser passes over parts out of sight, until they are printed. */
-const Part = memo(function Part({ blocks }: { readonly blocks: readonly ReadBlock[] }) {
+const Part = memo(function Part({ blocks, isPrinting }: PartProps) {
   return (
-    <Stretch>
+    <Stretch style={isPrinting ? { contentVisibility: 'visible' } : undefined}>
       {blocks.map(({ kind, text, runs }, at) =>
         kind === 'heading' ? (
           <h2 key={at}>{runs ? <Looking runs={runs} /> : text}</h2>
