@@ -12,7 +12,8 @@ import { workOf } from '../lines/pass-fault.ts';
 import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-edit.ts';
 import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
 import { hasWorkIn, passAtWork } from '../passes/pass.ts';
-import { glueAt } from '../seams/decide.ts';
+import { glueAt, type SeamDecisions } from '../seams/decide.ts';
+import { Decision } from '../seams/seam-table.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
 import { isHyphen } from '../text/characters.ts';
@@ -38,9 +39,11 @@ export function blockBuilder(analysis: Analysis, visible: VisibleLines): BlockBu
   const rules = gapRules(analysis, visible, rewrites);
   const { source, decided } = analysis;
   const lines = { ...rules, kept: visible.kept, decided };
+  const tells = gapsTell(decided);
   return {
     kindOf: (first, last) => kindOfBlock(lines, first, last),
-    apart: (before, kind, first) => (before === undefined ? '' : separatorFor(analysis, rules, before, kind, first)),
+    apart: (before, kind, first) =>
+      before === undefined ? '' : separatorFor(analysis, rules, before, kind, first, tells),
     build: buildWith(analysis, rules, visible, rewrites),
     tail: (from) => [
       ...gapBetween(rules, visible.kept.length - 1, from, source.length, ''),
@@ -80,14 +83,21 @@ function separatorFor(
   before: Block['kind'],
   kind: Block['kind'],
   first: number,
+  tellGaps: boolean,
 ): string {
   if (kind !== 'list-item') return separator;
   const items = settingOf(style, 'blank-lines', 'items');
-  if (items === 'source' && standClose(source, table, standing[first - 1]!, standing[first]!)) return '\n';
+  if (items === 'source' && tellGaps && standClose(source, table, standing[first - 1]!, standing[first]!)) return '\n';
   if (before !== 'list-item') return separator;
   // The entries of a taught list are one list.
   if (table.shaped?.has(standing[first]!) && table.shaped.has(standing[first - 1]!)) return '\n';
   return items === 'close' ? '\n' : separator;
+}
+
+/** Whether blank lines stand anywhere in a text, or none of its lines wraps: else nothing is said by items that stand close. */
+function gapsTell({ seams, decision }: SeamDecisions): boolean {
+  for (let seam = 0; seam < seams.count; seam++) if (seams.blanks[seam]! > 0 && !seams.turn[seam]) return true;
+  return !decision.includes(Decision.join);
 }
 
 /** "12.1 The Keeper", "14.00 Greasy pole": what has such a number is as long as a paragraph, or may be a time. */

@@ -121,3 +121,10 @@ test.each([
   const lines = [items.slice(0, 2).join(gap), items[2]].join('\n\n\fTHE LONG TABLE        6\n\n');
   expect(cleaned(lines + HEADS)).toContain(items.join(gap));
 });
+
+test('in a text that wraps and has no blank line at all, numbered paragraphs stand apart as the others do', () => {
+  const paragraph = AFTER.trim();
+  const numbered = [1, 2, 3].map((number) => `${number}. ${paragraph}`);
+  const came = cleaned(['The long table', ...numbered].join('\n'));
+  expect(came.split('\n\n').slice(-3)).toEqual(numbered.map((text) => text.replace(/\n/g, ' ')));
+});

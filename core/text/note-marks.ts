@@ -67,8 +67,8 @@ const NO_MARKS: ReadonlySet<string> = new Set();
 /**
  * The figures glued to words that are marks of footnotes, as they stand with what comes before them. They are told by their
  * order (1, 2, 3 … through the text, each after another word) and by the notes themselves: lines that begin with the same
- * figures. "file1" and "file2" have neither. A page without its notes has no such lines: then most marks stand behind a sign. `known` are the numbers of notes that were found at the foot of pages: of these a
- * single one is enough.
+ * figures. "file1" and "file2" have neither. A page without its notes has no such lines: then most marks stand behind a sign.
+ * `known` are the numbers of notes that were found at the foot of pages: of these a single one is enough.
  */
 export function findGluedNotes(source: string, index: LineIndex, known: ReadonlySet<number>): ReadonlySet<string> {
   const notes = known.size > 0 ? known : numbersOfNotes(source, index);
