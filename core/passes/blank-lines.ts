@@ -14,7 +14,7 @@ export const blankLines = {
       id: 'items',
       title: 'Between list items',
       options: [
-        { value: 'source', title: 'list items as in the source' },
+        { value: 'source', title: 'list items as they are' },
         { value: 'apart', title: 'list items apart' },
         { value: 'close', title: 'list items close' },
       ],
