@@ -1,8 +1,8 @@
-import config from './jest.config.js';
+import { apart } from './jest.config.js';
 
 /** Unit tests of the core for mutation testing, without those that clean thousands of texts for each mutant. */
 export default {
-  ...config,
-  roots: ['<rootDir>/core'],
+  ...apart,
+  testMatch: ['<rootDir>/core/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', 'core/engine/laws\\.test', 'core/engine/pass-contract\\.test'],
 };
