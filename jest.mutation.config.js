@@ -4,5 +4,5 @@ import { apart } from './jest.config.js';
 export default {
   ...apart,
   testMatch: ['<rootDir>/core/**/*.test.ts'],
-  testPathIgnorePatterns: ['/node_modules/', 'core/engine/laws\\.test', 'core/engine/pass-contract\\.test'],
+  testPathIgnorePatterns: ['/node_modules/', 'core/engine/pass-contract\\.test'],
 };

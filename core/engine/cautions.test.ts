@@ -169,6 +169,31 @@ describe('slips of text recognition', () => {
   });
 });
 
+describe('words with a hyphen and a space left in them', () => {
+  const words = {
+    bits: packWords(
+      'information nothing and into indeed in deed before be fore tide the open prewar pre war post'.split(' '),
+    ),
+  };
+  const cleaned = (text: string) => clean(text, DEFAULT_STYLE, [], { words });
+  const asked = (text: string) => digestOf(cleaned(text)).edits.length;
+
+  test.each([
+    ['The infor- mation was noth- ing.', 'The information was nothing.', 0],
+    ['Infor\u2010 mation came in- deed.', 'Information came indeed.', 1],
+    // Nobody sees a soft hyphen: it can be no dash.
+    ['The wrack\u00ad line rose.', 'The wrackline rose.', 0],
+    // A dash may stand between two words.
+    ['They saw in- deed the tide.', 'They saw indeed the tide.', 1],
+    ['The tide- open or not- fell.', 'The tide- open or not- fell.', 0],
+    ['Pre- and post-war mills, in- or outside.', 'Pre- and post-war mills, in- or outside.', 0],
+    ['See no- thing.txt, a pre- War mill and infor- mation@mill.example.', undefined, 0],
+  ])('%s', (before, after = before, doubts = 0) => {
+    expect(cleanText(cleaned(before))).toBe(after);
+    expect(asked(before)).toBe(doubts);
+  });
+});
+
 describe('spoken text', () => {
   const on = (...ids: string[]) => ids.reduce((style, id) => applyPassSwitch(style, id, true), DEFAULT_STYLE);
 

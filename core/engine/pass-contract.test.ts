@@ -101,6 +101,7 @@ test('ids are unique, and none that people’s work names is gone', () => {
     'stray-tags',
     'odd-spaces',
     'tabs',
+    'gaps-in-words',
     'invisible',
     'ligatures',
     'full-width',

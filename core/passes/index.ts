@@ -17,6 +17,7 @@ import { figuresOnly } from './figures-only.ts';
 import { fillers } from './fillers.ts';
 import { footnotes } from './footnotes.ts';
 import { fullWidth } from './full-width.ts';
+import { gapsInWords } from './gaps-in-words.ts';
 import { invisible } from './invisible.ts';
 import { lettersOnly } from './letters-only.ts';
 import { ligatures } from './ligatures.ts';
@@ -53,6 +54,7 @@ const ALL = [
   strayTags,
   oddSpaces,
   tabs,
+  gapsInWords,
   invisible,
   ligatures,
   fullWidth,

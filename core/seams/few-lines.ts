@@ -160,6 +160,10 @@ function isHardlyReached(table: LineTable, seams: SeamTable, from: number, to: n
   return wider * 2 > to - from;
 }
 
+function startsLower({ flags }: LineTable, { line }: SeamTable, seam: number): boolean {
+  return (flags[line[seam]!]! & Flag.startsLower) !== 0;
+}
+
 function hasWider({ blanks }: SeamTable, from: number, to: number, closest: number): boolean {
   return blanks.subarray(from, to).some((count) => count > closest);
 }
@@ -279,8 +283,10 @@ export function lookAtFew(
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isTight = close.every((seam) => seams.blanks[seam] === 0);
   const isWrap = isTight || full * 2 > to - from || wraps > 0;
-  // Nobody wraps a line at half its width: refrains are set so.
-  const isCutShort = rooms.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= rooms.length;
+  // Nobody wraps a line at half its width: refrains are set so. What is left of a line that was wrapped twice ends where it likes.
+  const isFull = new Set(close.filter((_, at) => rooms[at]! < 0));
+  const whole = rooms.filter((_, at) => !isFull.has(close[at]! - 1) || !startsLower(table, seams, close[at]!));
+  const isCutShort = whole.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= whole.length;
   if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1) && !isCutShort) return 'wrapped';
   // Hardly any line is meant to end in "the", or within a word.
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);

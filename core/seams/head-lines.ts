@@ -60,6 +60,9 @@ const BY = new RegExp(`^(?:${inAnyLanguage('bylines')}) `, 'iu');
 /** Names, with small words between them: "Ida Marsh, E. van der Hale and Silas Crane". */
 const NAMES = /^(?:[\p{Lu}\p{Lo}][^\s.?!:;]*\.? |\p{Ll}{1,3} |& ){0,9}[\p{Lu}\p{Lo}][^\s.?!:;]*$/u;
 
+/** What was posted says when: "by lamplighter » 3 May 2021, 9:14 pm". */
+const ENDS_IN_TIME = /\b(?:(?:19|20)\d\d|\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)$/i;
+
 /** The names of those who wrote a text are on a line of their own below its title: "by Ida Marsh and Enoch Hale". */
 export function breakBeforeBylines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { decision } = verdicts;
@@ -70,7 +73,7 @@ export function breakBeforeBylines(source: string, table: LineTable, seams: Seam
       continue;
     const text = source.slice(table.from[line], table.to[line]);
     const by = BY.exec(text);
-    if (by && NAMES.test(text.slice(by[0].length)))
+    if (by && (NAMES.test(text.slice(by[0].length)) || ENDS_IN_TIME.test(text)))
       settle(verdicts, seam, Decision.break, 'title', CERTAINTY_OF_BYLINE);
   }
 }

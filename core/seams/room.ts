@@ -1,4 +1,4 @@
-import { isLaidOut } from '../lines/line-kind.ts';
+import { isLaidOut, LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import type { SeamTable } from './seam-table.ts';
 
@@ -71,9 +71,18 @@ export function edgeInCharacters(table: LineTable, line: number): number {
 const LONGEST_WORD = 30;
 
 /** Whether a line may have been wrapped: an address may be longer than any line, and so may a row, or a line of code. */
-export function tellsWidth({ kind, chars, firstChars }: LineTable, line: number): boolean {
+export function tellsWidth(table: LineTable, line: number): boolean {
+  const { kind, chars, firstChars } = table;
   const isAddress = firstChars[line] === chars[line] && chars[line]! > LONGEST_WORD;
-  return !isAddress && !isLaidOut(kind[line]!);
+  return !isAddress && !isLaidOut(kind[line]!) && !saysWhoIsQuoted(table, line);
+}
+
+/** "On 4 March 2025 Ansgar Rask wrote:" above the quoted lines of a mail, on which programs put it as long as it is. */
+function saysWhoIsQuoted({ flags, leadTo, edgePass, index, kind }: LineTable, line: number): boolean {
+  if (edgePass !== 'mail-quotes' || leadTo[line]! > 0 || !(flags[line]! & Flag.endsColon)) return false;
+  let next = line + 1;
+  while (next < index.count && kind[next] === LineKind.blank) next++;
+  return next < index.count && leadTo[next]! > 0;
 }
 
 /** The lines that tell a width, or all where none does. Where most lines have signs twice as wide as letters, those of letters tell none. */

@@ -64,9 +64,9 @@ function isNote(source: string, table: LineTable, kept: KeptLines, place: number
   return /[,;]/.test(words) && isFullAndRunsOn(table, kept, place);
 }
 
-/** "silting of, 71,": the pages of an entry, or what else is counted, go on. */
+/** "silting of, 71," or "71-": the pages of an entry, or what else is counted, go on. */
 function wantsNumber(source: string, { from, to }: LineTable, line: number): boolean {
-  return /\d,$/.test(source.slice(Math.max(from[line]!, to[line]! - 2), to[line]));
+  return /\d[,–-]$/.test(source.slice(Math.max(from[line]!, to[line]! - 2), to[line]));
 }
 
 /** What stands beside the day in a date: "3 May", "May 3, 1902". */

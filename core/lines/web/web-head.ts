@@ -13,6 +13,8 @@ const FEWEST_LEADING = 2;
 const LONGEST_OF_MENU = 36;
 /** A line of a title, not the date or the author's name below it. */
 const DATE = /\b(?:19|20)\d\d\b|^\d|^(?:by|von|par|por) /i;
+/** "By Ida Marsh": the title is above it, whatever leads about the page below. */
+const BYLINE = /^(?:[Bb]y|[Vv]on|[Pp]ar|[Pp]or) \p{Lu}\S* \p{Lu}/u;
 
 /**
  * The short lines above the last one before the first sentence that leads about the site: whoever pasted the page is asked. What stands
@@ -25,7 +27,8 @@ export function dropMenuAboveTitle(source: string, table: LineTable): void {
   while (firstProse < kind.length && !(isKept(kind[firstProse]!) && isProse(table, firstProse))) firstProse++;
   if (firstProse === kind.length) return;
   const head = Array.from({ length: firstProse }, (_, line) => line);
-  const leading = head.filter((line) => kind[line] !== LineKind.blank && isNavigation(textOf(line)));
+  const byline = head.find((line) => isKept(kind[line]!) && BYLINE.test(textOf(line))) ?? firstProse;
+  const leading = head.slice(0, byline).filter((line) => kind[line] !== LineKind.blank && isNavigation(textOf(line)));
   if (leading.length < FEWEST_LEADING) return;
   let last = leading.at(-1)!;
   // The parts of a newspaper may be titles elsewhere.

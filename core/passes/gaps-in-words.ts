@@ -1,0 +1,47 @@
+import { Sign } from '../text/signs.ts';
+import { hasWord } from '../text/word-list.ts';
+import { replaceMatches, type InlinePass } from './pass.ts';
+
+/** The hyphen and the space between two halves; the halves are looked at from there, so that no long word is read again and again. */
+const GAP =
+  /[-\u2010\u00ad](?<=(?<![\p{L}\p{N}\p{M}@/._-])\p{L}{2,30}.) (?=\p{Ll}{2,30}(?![\p{L}\p{N}\p{M}@/_-]|\.\p{L}))/gu;
+const HEAD = /\p{L}+$/u;
+const TAIL = /^\p{L}+/u;
+const LONGEST_HALF = 30;
+const SOFT_HYPHEN = '\u00ad';
+
+export const gapsInWords = {
+  works: 'inline',
+  id: 'gaps-in-words',
+  title: 'Split words within a line',
+  summary:
+    'Puts words back together that were joined with their hyphen and a space left inside, such as “infor- mation”, where the word list or the text knows them.',
+  done: ['word mended within a line', 'words mended within lines'],
+  group: 'breaks',
+  onByDefault: true,
+  examples: [
+    {
+      before: 'The infor- mation came late, as information does.',
+      after: 'The information came late, as information does.',
+    },
+    {
+      before: 'Both pre- and post-war mills- all of them- stand.',
+      after: 'Both pre- and post-war mills- all of them- stand.',
+    },
+  ],
+  reasons: { twoWords: 'both halves are words too, so the hyphen may be a dash' },
+  signs: Sign.dash | Sign.invisible,
+  find: ({ text }, { vocabulary, words, timesInText }) => {
+    if (!/[-\u2010\u00ad] /.test(text)) return [];
+    const isListed = (form: string) => words !== undefined && hasWord(words, form);
+    return replaceMatches(text, GAP, ({ 0: gap, index }) => {
+      const behind = index + gap.length;
+      const head = HEAD.exec(text.slice(Math.max(0, index - LONGEST_HALF), index))![0];
+      const tail = TAIL.exec(text.slice(behind, behind + LONGEST_HALF))![0];
+      if (vocabulary.isSuspender(tail)) return undefined;
+      if (gap.startsWith(SOFT_HYPHEN)) return '';
+      if (!isListed(head + tail) && timesInText((head + tail).toLowerCase()) === 0) return undefined;
+      return isListed(head) && isListed(tail) ? { insert: '', certainty: 0.75, why: 'twoWords' } : '';
+    });
+  },
+} as const satisfies InlinePass;
