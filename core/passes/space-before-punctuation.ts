@@ -1,8 +1,8 @@
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
-/** Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant, and an empty pair of brackets is a box to tick. */
-const BEFORE_CLOSING = /(?<![([{ ]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+/** Signs among signs, as of a lamp or a drawing, are no punctuation. Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant, and an empty pair of brackets is a box to tick. */
+const BEFORE_CLOSING = /(?<![([{ *=~|<+_-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
 const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;
 
 export const spaceBeforePunctuation = {
@@ -42,7 +42,8 @@ export const spaceBeforePunctuation = {
         return undefined;
       }
       const behind = text[match.index + match[0].length + 1] ?? '';
-      if (next === ':' && /[)(DPp/-]/.test(behind)) return undefined;
+      // A tag or a smiley: ":goat:", ":-)".
+      if (next === ':' && /[\p{L})(/-]/u.test(behind)) return undefined;
       if (next === ';' && /[)(]/.test(behind)) return undefined;
       // A picture in Markdown, an operator.
       if (next === '!' && /[[=]/.test(behind)) return undefined;

@@ -56,6 +56,7 @@ import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
+import { breakBetweenQuotes } from './quoted-lines.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
 import { settleAroundValues } from './value-lines.ts';
 import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
@@ -171,6 +172,7 @@ export function decideSeams(
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(source, table, seams, verdicts);
   if (mark === undefined) keepAcrossColumns(source, table, seams, verdicts);
+  breakBetweenQuotes(source, table, seams, verdicts);
   breakAtTurns(table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
   breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);

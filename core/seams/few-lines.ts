@@ -233,7 +233,7 @@ const ROOM_OF_LINES = 0.15;
 const SHARE_OF_LINES = 1 / 3;
 /** A share of the measure too; a third of the lines with so much room are refrains. */
 const ROOM_OF_REFRAINS = 0.3;
-/** So many lines in a row that all end in commas are verse, however wide. */
+/** So many lines in a row that all end in commas are verse, however wide; where two in three do, if one leaves room. */
 const FEWEST_VERSES = 3;
 /** Lines that run on: more of them have a measure, or wrap as they like. */
 const MOST_OF_A_SHORT_TEXT = 30;
@@ -279,6 +279,9 @@ export function lookAtFew(
   const isVerse = close.length > 1 && close.every((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma);
   if (isVerse && (widest < WIDE || close.length >= FEWEST_VERSES)) return 'meant';
   const rooms = close.map((seam) => roomOf(table, seams, widest, seam));
+  const pauses = close.filter((seam) => table.flags[seams.line[seam]!]! & Flag.endsComma).length;
+  const isLoose = close.length >= FEWEST_VERSES && rooms.some((room) => room > ROOM_OF_LINES);
+  if (isLoose && pauses * 3 >= close.length * 2 && widest < WIDER_THAN_VERSE) return 'meant';
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isTight = close.every((seam) => seams.blanks[seam] === 0);

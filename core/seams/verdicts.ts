@@ -37,6 +37,7 @@ export const SETTLERS = [
   'markup',
   'layout',
   'columns',
+  'quotation',
   'turn',
   'speech',
   'part',

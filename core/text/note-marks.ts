@@ -73,24 +73,44 @@ const NO_MARKS: ReadonlySet<string> = new Set();
 export function findGluedNotes(source: string, index: LineIndex, known: ReadonlySet<number>): ReadonlySet<string> {
   const notes = known.size > 0 ? known : numbersOfNotes(source, index);
   const fewest = known.size > 0 ? 1 : FEWEST_MARKS;
-  const hasNotes = notes.size >= fewest;
-  const marks = new Map<string, string>();
-  const first = hasNotes ? Math.min(...notes) : 1;
+  const figures = findGluedFigures(source);
+  if (notes.size >= fewest) {
+    const { marks, numbers } = marksFrom(figures, Math.min(...notes));
+    const answered = numbers.filter((those) => those.some((number) => notes.has(number))).length;
+    return marks.length >= fewest && answered >= marks.length / 2 ? new Set(marks) : NO_MARKS;
+  }
+  const { marks, numbers, behindSigns } = marksFrom(figures, 1);
+  if (numbers.flat().length >= FEWEST_NUMBERS && behindSigns >= marks.length * SHARE_BEHIND_SIGNS)
+    return new Set(marks);
+  // One mark and one note: no list begins with a single item, and no number is glued to a comma.
+  const [only] = notes;
+  const single = only === undefined ? undefined : marksFrom(figures, only);
+  return single?.behindSigns === 1 && single.marks.length === 1 ? new Set(single.marks) : NO_MARKS;
+}
+
+/** Marks that count up from a number, each as it stands behind its word, with its numbers; and how many stand behind a sign. */
+interface CountedMarks {
+  readonly marks: readonly string[];
+  readonly numbers: readonly (readonly number[])[];
+  readonly behindSigns: number;
+}
+
+function marksFrom(glued: readonly GluedFigure[], first: number): CountedMarks {
+  const stems = new Set<string>();
+  const marks: string[] = [];
+  const counted: number[][] = [];
   let expected = first;
-  let answered = 0;
   let behindSigns = 0;
-  for (const { stem, figures } of findGluedFigures(source)) {
+  for (const { stem, figures } of glued) {
     const numbers = figures.split(',').map(Number);
-    if (marks.has(stem) || !numbers.every((number, at) => number === expected + at)) continue;
-    marks.set(stem, stem + figures);
-    if (numbers.some((number) => notes.has(number))) answered++;
+    if (stems.has(stem) || !numbers.every((number, at) => number === expected + at)) continue;
+    stems.add(stem);
+    marks.push(stem + figures);
+    counted.push(numbers);
     if (WORD_AND_SIGN.test(stem)) behindSigns++;
     expected += numbers.length;
   }
-  const isConfirmed = hasNotes
-    ? marks.size >= fewest && answered >= marks.size / 2
-    : expected - first >= FEWEST_NUMBERS && behindSigns >= marks.size * SHARE_BEHIND_SIGNS;
-  return isConfirmed ? new Set(marks.values()) : NO_MARKS;
+  return { marks, numbers: counted, behindSigns };
 }
 
 /**

@@ -10,6 +10,8 @@ import { Flag, type LineTable } from '../line-table.ts';
 const FENCE = /^(?:```|~~~)/;
 const STARTS =
   /^(?:[$%>#] \S|return \w+$|#!\/|#include\b|\/\/|\/\*|<\/?[a-z][\w-]*[ >/]|(?:import|from|def|class|return|const|let|var|function|public|private|if|for|while|else|elif|export|echo|sudo|SELECT|INSERT|UPDATE)\b.*[({;:=)\]}"'/]$)/;
+/** What a shell reads between its commands. */
+const SHELL = /^(?:then|else|fi|do|done|esac)$|^(?:if|elif|while|until|for) .*; ?(?:then|do)$|\$[?#@!]|\d?>&\d|;;$/;
 const ENDS = /[{}]$|^[a-z-]+: ?[^;]+;$|^[\]}],?$|[()=].*;$|\)\s*[{:]$|\\$|=>$|&&$/;
 /** A call and nothing else, and the lines of a trace of calls. */
 const CALL = /^[\w.]+\(.*\)$|^(?:raise|throw|new|await) [\w.]+\(.*\);?$|^File ".+", line \d|^at [\w.$<>]+[ (]\S*:\d+/;
@@ -165,5 +167,7 @@ function goesOnWithCommand(source: string, { kind, to }: LineTable, line: number
 
 function hasSigns(source: string, table: LineTable, line: number): boolean {
   const text = source.slice(table.from[line], table.to[line]);
-  return STARTS.test(text) || ENDS.test(text) || INSIDE.test(text) || CALL.test(text) || isCommand(text);
+  return (
+    STARTS.test(text) || ENDS.test(text) || INSIDE.test(text) || CALL.test(text) || SHELL.test(text) || isCommand(text)
+  );
 }

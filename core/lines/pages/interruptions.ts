@@ -10,6 +10,8 @@ import { isMarkedAbove, markOfNote } from './footnotes.ts';
 
 /** Lines of a caption or a note that ends at a blank line. */
 const MOST_LINES = 4;
+/** Of the lines around: no line of a wrapped caption is shorter, but its last. */
+const SHARE_OF_FULL = 0.85;
 /** In characters: the halves are lines of prose. */
 const SHORTEST_BEFORE = 25;
 const SHORTEST_AFTER = 10;
@@ -25,7 +27,7 @@ export function setInterruptionsAside(source: string, table: LineTable, withCapt
   for (let line = 0; line < index.count; line++) {
     if (!isKept(kind[line]!)) continue;
     if (before >= 0 && breaksOff(source, table, before) && mayInterrupt(source, table, line, withCaptions)) {
-      const last = lastLineOf(table, line);
+      const last = lastLineOf(table, line, before);
       if (last !== undefined && goesOnBehind(table, last)) {
         for (let at = line; at <= last; at++) if (isKept(kind[at]!)) kind[at] = LineKind.aside;
         line = last;
@@ -49,13 +51,19 @@ function mayInterrupt(source: string, { kind, from, to }: LineTable, line: numbe
 }
 
 /**
- * The last line of what begins at a line: the line itself where it ends in a stop, else that before the next blank line; undefined
- * where neither tells it.
+ * The last line of what begins at a line: the line itself where it ends in a stop, else that before the next blank line, or, below
+ * full lines, one that ends in a stop above the other half of the sentence; undefined where nothing tells it.
  */
-function lastLineOf({ kind, flags, index }: LineTable, first: number): number | undefined {
+function lastLineOf(table: LineTable, first: number, before: number): number | undefined {
+  const { kind, flags, chars, index } = table;
   if (flags[first]! & Flag.endsStop) return first;
-  for (let line = first + 1; line < Math.min(index.count, first + MOST_LINES + 1); line++)
+  let shortest = chars[first]!;
+  for (let line = first + 1; line < Math.min(index.count, first + MOST_LINES + 1); line++) {
     if (!isKept(kind[line]!)) return line - 1;
+    const wide = Math.max(chars[before]!, chars[line + 1] ?? 0);
+    if (flags[line]! & Flag.endsStop && shortest >= wide * SHARE_OF_FULL && goesOnBehind(table, line)) return line;
+    shortest = Math.min(shortest, chars[line]!);
+  }
   return undefined;
 }
 

@@ -57,8 +57,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
       lone.push(place);
       continue;
     }
-    if (!goesOn(table, before, after)) continue;
-    if (!BREAKS_OFF.test(source[table.to[before]! - 1]!) || !GOES_ON.test(source[table.from[after]!]!)) continue;
+    if (!cutsSentence(source, table, before, after)) continue;
     if (isFormula(textAt(source, table, kept, place))) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
@@ -131,11 +130,16 @@ function isNumberedHead(source: string, table: LineTable, line: number, before: 
   const { kind, flags, from, to, chars } = table;
   if (!(flags[line]! & (Flag.startsDigit | Flag.allCapitals)) || kind[before] !== LineKind.prose) return false;
   if (kind[after] !== LineKind.prose || chars[after]! < SHORTEST_BEFORE) return false;
+  if (!NUMBERED_HEAD.test(source.slice(from[line], to[line]))) return false;
   return (
-    NUMBERED_HEAD.test(source.slice(from[line], to[line])) &&
-    standsApart(table, before, line, 0) &&
-    standsApart(table, line, after, 0)
+    (standsApart(table, before, line, 0) && standsApart(table, line, after, 0)) ||
+    cutsSentence(source, table, before, after)
   );
+}
+
+function cutsSentence(source: string, table: LineTable, before: number, after: number): boolean {
+  if (!goesOn(table, before, after)) return false;
+  return BREAKS_OFF.test(source[table.to[before]! - 1]!) && GOES_ON.test(source[table.from[after]!]!);
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */

@@ -37,7 +37,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     const text = source.slice(table.from[line], table.to[line]);
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
-    if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!)) continue;
+    if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!, label.number)) continue;
     if (label.rest !== '' && isNote(source, table, kept, place)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
@@ -64,10 +64,20 @@ function isNote(source: string, table: LineTable, kept: KeptLines, place: number
   return /[,;]/.test(words) && isFullAndRunsOn(table, kept, place);
 }
 
-/** "silting of, 71," or "71-": the pages of an entry, or what else is counted, go on. */
-function wantsNumber(source: string, { from, to }: LineTable, line: number): boolean {
-  return /\d[,–-]$/.test(source.slice(Math.max(from[line]!, to[line]! - 2), to[line]));
+/** "silting of, 71," or "71-": the pages of an entry, or what else is counted, go on. "3rd day of May": so does a date. */
+function wantsNumber(source: string, { from, to, flags }: LineTable, line: number, number: number): boolean {
+  const end = source.slice(Math.max(from[line]!, to[line]! - LONGEST_MONTH), to[line]);
+  if (/\d[,–-]$/.test(end)) return true;
+  const word = /\p{L}*$/u.exec(end)![0];
+  const mayBeYear = number >= FIRST_YEAR && number <= LAST_YEAR;
+  if (isMonth(word)) return mayBeYear || /^\p{Lu}/u.test(word);
+  return mayBeYear && (flags[line]! & Flag.endsFunctionWord) !== 0;
 }
+
+const LONGEST_MONTH = 12;
+/** No text has so many pages, and hardly any tells of other years. */
+const FIRST_YEAR = 1400;
+const LAST_YEAR = 2099;
 
 /** What stands beside the day in a date: "3 May", "May 3, 1902". */
 function isDate(rest: string): boolean {
