@@ -24,7 +24,7 @@ import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
 import { breakAfterShortLines } from './short-lines.ts';
-import { breakAfterSalutations, keepClosings, keepSignatures } from './salutations.ts';
+import { breakAfterSalutations, keepClosings, keepMarkedSignatures, keepSignatures } from './salutations.ts';
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { joinLoneBullets } from './lone-bullets.ts';
@@ -156,6 +156,7 @@ export function decideSeams(
   }
   keepClosings(source, table, seams, verdicts);
   keepSignatures(source, table, seams, verdicts);
+  keepMarkedSignatures(source, table, seams, verdicts);
   joinLoneBullets(source, table, seams, verdicts);
   breakBetweenFields(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);

@@ -67,12 +67,12 @@ function joinLonePages(source: string, table: LineTable, { line, blanks, count }
 }
 
 /** "and whatever is green ...... 11.50": dots lead to what stands behind them. */
-const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?\S{1,12}$/;
-const LONGEST_LEADER = 60;
+const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?[^\s.](?:[^.…]{0,28}\S)?$/;
+const LONGEST_LEADER = 80;
 const FEWEST_LEADERS = 3;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.allCapitals;
 
-/** In a list with dots an entry whose last line has them begins in the line before, if that line has none and it begins small. */
+/** In a list with dots an entry whose last line has them begins in the line before, if that line has none and cannot end there. */
 function joinBeforeLeaders(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   const { from, to, flags } = table;
@@ -82,7 +82,8 @@ function joinBeforeLeaders(source: string, table: LineTable, seams: SeamTable, v
   if (leads.filter(Boolean).length < FEWEST_LEADERS) return;
   for (let seam = 0; seam < count; seam++) {
     if (leads[seam] || !leads[seam + 1] || blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
-    if (flags[line[seam]!]! & ENDS || !(flags[line[seam + 1]!]! & Flag.startsLower)) continue;
+    const isCut = flags[line[seam]!]! & Flag.endsFunctionWord || flags[line[seam + 1]!]! & Flag.startsLower;
+    if (flags[line[seam]!]! & ENDS || !isCut) continue;
     settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
   }
 }

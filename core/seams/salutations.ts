@@ -81,6 +81,25 @@ export function keepSignatures(source: string, table: LineTable, seams: SeamTabl
   }
 }
 
+/** The line above a signature in mail (RFC 3676, 4.3); the space behind it may be lost. */
+const SIGNATURE_MARK = '--';
+const MOST_SIGNATURE_LINES = 8;
+
+/** Below "-- " at the end of a mail lines stay as whoever wrote them set them. */
+export function keepMarkedSignatures(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  const isMark = (place: number) => source.slice(table.from[line[place]!], table.to[line[place]!]) === SIGNATURE_MARK;
+  for (let seam = Math.max(1, count - MOST_SIGNATURE_LINES); seam < count; seam++) {
+    if (!isMark(seam)) continue;
+    if (verdicts.decision[seam]! < Decision.break)
+      settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY_OF_SIGNATURE);
+    for (let below = seam + 1; below < count && blanks[below] === 0; below++)
+      if (verdicts.decision[below]! < Decision.break)
+        settle(verdicts, below, Decision.keep, 'salutation', CERTAINTY_OF_SIGNATURE);
+    return;
+  }
+}
+
 const NAME = Flag.startsUpper | Flag.startsCaseless;
 
 /** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */

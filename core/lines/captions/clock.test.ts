@@ -53,6 +53,8 @@ test.each([
 });
 
 test('fields before the words', () => {
+  const older = 'Dialogue: Marked=0,0:00:01.00,0:00:03.00,Default,,0,0,0,,';
+  expect(readFields(`${older}Words, here`)?.to).toBe(older.length);
   expect(readFields('Dialogue: 0,0:00:01.00,0:00:03.00,Default,,0,0,0,,Words, here')).toEqual({
     to: 50,
     start: 1000,

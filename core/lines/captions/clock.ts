@@ -138,7 +138,7 @@ export function readArrowLine(line: string): Pick<ClockTime, 'start' | 'end' | '
   return { start: toMilliseconds(first), end: toMilliseconds(second), isExact: isExact(first) && isExact(second) };
 }
 
-const EVENT = /^(?:Dialogue|Comment):\s*\d+,([\d:.]+),([\d:.]+),(?:[^,]*,){6}/;
+const EVENT = /^(?:Dialogue|Comment):\s*(?:Marked=)?\d+,([\d:.]+),([\d:.]+),(?:[^,]*,){6}/;
 const FRAMES = /^\{(\d{1,7})\}\{(\d{0,7})\}/;
 
 /** The start of a line that some caption files have before the words: fields parted by commas, or frames in braces. */

@@ -109,7 +109,8 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
     share([...steps.keys()], (at) => isOfFewWords(source, spots, at)) > 0.9
   )
     odds -= 5;
-  if (share(spots, (spot) => cutsSentence(source, spot)) > 0.25) odds += 3;
+  if (share(spots, (spot) => cutsSentence(source, spot)) > 0.25)
+    odds += first.bracket === '' && areEntries(spots) ? 0 : 3;
   else if (length > 2 && share(spots, (spot) => headsAnEntry(source, spot)) > 0.8) odds -= 2;
   return odds;
 }
@@ -150,6 +151,20 @@ function hasLinesBetween(source: string, spots: readonly TimeSpot[], at: number)
   const next = spots[at + 1]!;
   if (next.line - line <= MOST_LINES_BETWEEN) return false;
   return source.slice(to, next.from).split(/\n\s*/).length - 1 > MOST_LINES_BETWEEN;
+}
+
+/** Of the longest, in characters: captions are about as long as one another, entries of a log as long as what they tell. */
+const SHARE_OF_LONGEST = 0.5;
+const SHARE_OF_SHORT = 0.6;
+
+/** Whether the words between most times are far shorter than those between some. */
+function areEntries(spots: readonly TimeSpot[]): boolean {
+  const lengths = spots.slice(1).map(({ from }, at) => from - spots[at]!.to);
+  const longest = Math.max(0, ...lengths);
+  return (
+    lengths.length >= FEWEST_OF_CODES &&
+    share(lengths, (length) => length < longest * SHARE_OF_LONGEST) > SHARE_OF_SHORT
+  );
 }
 
 /** Whether the words before a time go on behind it. */

@@ -75,11 +75,12 @@ export function findTurns(
     const isName = spots[0]!.place === 'name' || spots[0]!.place === 'label';
     if (!isName && (spots[0]!.isSure || !(areMessages(source, heads) || headParagraphs(source, heads, spots.length))))
       continue;
+    const areNamed = standBeforeNames(source, index, kind, heads);
     for (const { line, place } of heads) {
       const first = isName || place === 'before' ? line : nextKept(kind, line);
       if (first === undefined) continue;
       const isNameAlone = place === 'name' && !/:\s*$/.test(source.slice(index.from[line], index.to[line]));
-      turn[first] = isNameAlone ? Turn.name : Turn.begins;
+      turn[first] = isNameAlone || areNamed ? Turn.name : Turn.begins;
     }
   }
   return turn;
@@ -116,6 +117,21 @@ function areMessages(source: string, heads: TimeGroup['spots']): boolean {
   if (heads.length < FEWEST_MARKS || heads.some(({ place }) => place !== 'before')) return false;
   const called = heads.filter(({ to }) => CALLED.test(source.slice(to, to + 40)));
   return called.length >= heads.length * SHARE_OF_SENTENCES;
+}
+
+/** "00:02 - Hannah": nothing but a name behind the time, without the end of a sentence. */
+const NAME_ALONE = /^[\s–-]*(\p{Lu}[^.?!,;:\n]{0,30})$/u;
+
+/** Whether nothing but names stands behind times, some of them again and again, each above what somebody says. */
+function standBeforeNames(source: string, index: LineIndex, kind: Uint8Array, heads: TimeGroup['spots']): boolean {
+  if (heads.length < FEWEST_MARKS || heads.some(({ place }) => place !== 'before')) return false;
+  const lines = new Set(heads.map(({ line }) => line));
+  const names = heads.map(({ line, to }) => {
+    const next = nextKept(kind, line);
+    const name = NAME_ALONE.exec(source.slice(to, Math.min(index.to[line]!, to + LONGEST_LEAD * 2)).trimEnd())?.[1];
+    return next === undefined || lines.has(next) ? undefined : name;
+  });
+  return !names.includes(undefined) && new Set(names).size < names.length;
 }
 
 /** Whether sentences end before times and begin behind them: captions cut sentences anywhere, paragraphs do not. */

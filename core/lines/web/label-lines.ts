@@ -15,9 +15,15 @@ export function labelAt(source: string, table: LineTable, line: number): WebLabe
 
 /** Whether a line holds a paragraph, or a sentence. */
 export function isProse(table: LineTable, line: number): boolean {
-  if (table.chars[line]! >= LONG_LINE) return true;
+  const { kind, chars, flags } = table;
+  if (chars[line]! >= LONG_LINE) return true;
+  if (chars[line]! < SHORTEST_PROSE) return false;
   const runsOn = Flag.startsLower | Flag.endsStop | Flag.endsColon | Flag.endsComma;
-  return table.chars[line]! >= SHORTEST_PROSE && (table.flags[line]! & runsOn) !== 0;
+  if (flags[line]! & runsOn) return true;
+  // It goes on below: not with who wrote what it is the title of.
+  const next = line + 1;
+  if (kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsLower)) return false;
+  return chars[next]! >= SHORTEST_PROSE || (flags[next]! & Flag.endsStop) !== 0;
 }
 
 /** Takes a line out as one of a page around its text; whoever pasted the page is asked. */

@@ -57,6 +57,8 @@ export function readWebLabel(line: string): WebLabel {
   if (leadsFromHome(line, parts) || areLanguages(parts) || isMenuRow(line) || isPhraseOfPage(line)) return 'sure';
   const labels = parts.filter((part) => isSureLabel(part) || MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
+  // "News | Local"
+  if (parts.every((part) => MENU_WORDS.has(part) || SECTIONS.has(part)) && labels < parts.length) return 'sure';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
   return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
 }
