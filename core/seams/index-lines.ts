@@ -67,7 +67,7 @@ function joinLonePages(source: string, table: LineTable, { line, blanks, count }
 }
 
 /** "and whatever is green ...... 11.50": dots lead to what stands behind them. */
-const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?[^\s.](?:[^.…]{0,28}\S)?$/;
+const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?[^\s.…].{0,29}$/;
 const LONGEST_LEADER = 80;
 const FEWEST_LEADERS = 3;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.allCapitals;
