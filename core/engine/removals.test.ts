@@ -170,6 +170,7 @@ describe('figures in brackets behind words', () => {
   test.each([
     ['Nine mills stood,[1] and a tenth[2] burned.[3]', 'Nine mills stood, and a tenth burned.'],
     ['Position a[0] holds the name, a[1] the weight.', undefined],
+    ['The place of a[1] is the first, as everybody knew.', undefined],
     ['Compare row[1] with best[1], then names[1].', undefined],
     ['Take x[i] = y[2] + 3 and go on.', undefined],
     ['It burned.[5]:112 It was rebuilt.[clarification needed][who?]', 'It burned. It was rebuilt.'],

@@ -1,7 +1,8 @@
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass, type PassContext, type Replacement } from './pass.ts';
 
-const DOUBLED = /,{2,}|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?=[\s”’")\]]|$)/gu;
+/** But not the two commas that open a quotation on a typewriter: ",,come in''". */
+const DOUBLED = /(?:(?<!^|[\s(]),{2,}|,{2,}(?!\p{L}))|;{2,}|(?<=[\p{L}\p{N}”’")])\.\.(?=[\s”’")\]]|$)/gu;
 /** "mill,,2026-05-04": an empty cell of a row of data. Nothing but such a row has a comma between a letter and what follows. */
 const IN_ROW = /^\S*$|\p{L},+[\p{L}\p{N}]/u;
 const GOES_ON = /^["”’)\]]?\s+\p{Ll}/u;
@@ -37,6 +38,7 @@ export const doubledPunctuation = {
       after: 'The tide fell… and rose...',
       settings: { stops: 'ellipsis' },
     },
+    { before: 'He said ,,come in”, and sat,, at last.', after: 'He said ,,come in”, and sat, at last.' },
     { before: 'mill,,2026-05-04', after: 'mill,,2026-05-04' },
     { before: 'Go to ../mills or wait... or wait....', after: 'Go to ../mills or wait... or wait....' },
   ],

@@ -92,12 +92,16 @@ function kindOf(mark: string): MarkKind {
 
 type Reader = (text: string, at: number, mark: string, context: PassContext) => LocalEdit | undefined;
 
+/** "a[1]": a single small letter is the name of a row of values. */
+const VARIABLE = /^[^\p{L}\p{N}’'.-]?[a-z]$/u;
+
 /** What is left out for each kind of mark, undefined where it is none. */
 const READERS: Readonly<Record<MarkKind, Reader>> = {
   bracketed: (text, at, mark, { bracketed: { areIndices, countOn }, vocabulary }) => {
     // At the start of a paragraph or of a line it is the label of what follows.
     if (at === 0 || text[at - 1] === '\n') return undefined;
     if (areIndices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
+    if (VARIABLE.test(text.slice(Math.max(0, at - 2), at))) return undefined;
     const to = at + mark.length;
     const isSpaced = text[at - 1] === ' ';
     if (isSpaced && isSpokenOf(text.slice(Math.max(0, at - LONGEST_STEM), at), vocabulary)) return undefined;

@@ -45,6 +45,8 @@ export const spaceBeforePunctuation = {
       // A tag or a smiley: ":goat:", ":-)".
       if (next === ':' && /[\p{L})(/-]/u.test(behind)) return undefined;
       if (next === ';' && /[)(]/.test(behind)) return undefined;
+      // A quotation opened by two commas.
+      if (next === ',' && /^,\p{L}/u.test(text.slice(match.index + match[0].length + 1))) return undefined;
       // A picture in Markdown, an operator.
       if (next === '!' && /[[=]/.test(behind)) return undefined;
       return french && ';:!?»'.includes(next) ? undefined : '';
