@@ -82,7 +82,8 @@ function joinBeforeLeaders(source: string, table: LineTable, seams: SeamTable, v
   if (leads.filter(Boolean).length < FEWEST_LEADERS) return;
   for (let seam = 0; seam < count; seam++) {
     if (leads[seam] || !leads[seam + 1] || blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
-    const isCut = flags[line[seam]!]! & Flag.endsFunctionWord || flags[line[seam + 1]!]! & Flag.startsLower;
+    const isCut =
+      flags[line[seam]!]! & (Flag.endsFunctionWord | Flag.endsComma) || flags[line[seam + 1]!]! & Flag.startsLower;
     if (flags[line[seam]!]! & ENDS || !isCut) continue;
     settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
   }

@@ -28,6 +28,8 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
   if (table.captions.found) return;
   const groups = [...groupsOf(seams)];
   const widths = groups.map(([first, last]) => widestEdge(table, seams.line.subarray(first, last + 1)));
+  if (areSmallStanzas(table, seams, groups, Math.max(...widths.slice(0, MOST_SMALL))))
+    for (const [first, last] of groups) keep(verdicts, first, last);
   const bySize = new Map<number, number[]>();
   let widest = 0;
   for (const [at, [first, last]] of groups.entries()) {
@@ -54,6 +56,24 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
           keep(verdicts, ...groups[other]!);
     }
   }
+}
+
+/** In lines. */
+const SIZE_OF_SMALL = 3;
+const MOST_SMALL = 40;
+const WIDEST_SMALL = 40;
+const STOPS = Flag.endsStop | Flag.endsColon | Flag.endsHyphen | Flag.endsQuote;
+
+/** Whether a whole text is groups of three short lines, none of which ends a sentence: so even are no paragraphs. */
+function areSmallStanzas(
+  { kind, flags }: LineTable,
+  { line }: SeamTable,
+  groups: readonly (readonly [number, number])[],
+  widest: number,
+): boolean {
+  if (groups.length < FEWEST_STANZAS || groups.length > MOST_SMALL || widest > WIDEST_SMALL) return false;
+  if (groups.some(([first, last]) => last - first + 1 !== SIZE_OF_SMALL)) return false;
+  return line.every((one) => kind[one] === LineKind.prose && !(flags[one]! & (STOPS | NEVER)));
 }
 
 function keep(verdicts: Verdicts, first: number, last: number): void {

@@ -27,8 +27,9 @@ interface Numbered {
   readonly isSpeech: boolean;
 }
 
-/** The number of a line without words has nothing beside it. */
-const LEFT = /^\s*(\d{1,4})(?:\s+(?=\S)|\s*$)/;
+const CLOCK = String.raw`\d{1,2}:\d{2}(?::\d{2})?(?:[.,:]\d{1,3})?`;
+/** The number of a line without words has nothing beside it; the time at which the line was said may stand before it or behind. */
+const LEFT = new RegExp(String.raw`^\s*(?:${CLOCK}\s+)?(\d{1,4})(?:\s+${CLOCK})?(?:\s+(?=\S)|\s*$)`);
 const RIGHT = /\s{2,}(\d{1,4})\s*$/;
 const FEWEST_OF_A_PAGE = 3;
 const FEWEST = 4;
