@@ -59,13 +59,8 @@ export function cutsSentence(table: LineTable, { lines }: KeptLines, place: numb
   if (!goesOn(next) || chars[after]! > LONGEST_HEAD || flags[after]! & Flag.endsStop) return undefined;
   // A line that had room for the next word is the head, and no line of a paragraph.
   if (chars[after]! + 1 + firstChars[next!]! < chars[next!]!) return 'past head';
-  // Titles break off nothing; a head may stand above the number.
-  const above = Math.max(chars[before ?? after]!, chars[lines[place - 2] ?? after]!);
-  return breaksOff && above >= chars[after]! * SHARE_OF_PROSE ? 'perhaps' : undefined;
+  return breaksOff ? 'perhaps' : undefined;
 }
-
-/** Of the line behind, at the least. */
-const SHARE_OF_PROSE = 0.6;
 
 /** A line that had no room for the small word that follows it, and is as wide as the lines below: one of a paragraph. */
 export function isFullAndRunsOn({ flags, chars, firstChars }: LineTable, { lines }: KeptLines, place: number): boolean {

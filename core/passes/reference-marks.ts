@@ -103,6 +103,8 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     if (areIndices && /[\p{L}\p{N}_\]]/u.test(text[at - 1]!)) return undefined;
     if (VARIABLE.test(text.slice(Math.max(0, at - 2), at))) return undefined;
     const to = at + mark.length;
+    // Far from all words it says what a question is worth.
+    if (text.endsWith('   ', at)) return undefined;
     const isSpaced = text[at - 1] === ' ';
     if (isSpaced && isSpokenOf(text.slice(Math.max(0, at - LONGEST_STEM), at), vocabulary)) return undefined;
     if (!isSpaced || !PLAIN.test(mark)) return { from: isSpaced ? at - 1 : at, to, insert: '' };

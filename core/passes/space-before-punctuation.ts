@@ -3,6 +3,8 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** Signs among signs, as of a lamp or a drawing, are no punctuation. Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant, and an empty pair of brackets is a box to tick. */
 const BEFORE_CLOSING = /(?<![([{ *=~|<+_-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+/** In units. */
+const FARTHEST_OPENING = 400;
 const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;
 
 export const spaceBeforePunctuation = {
@@ -45,6 +47,13 @@ export const spaceBeforePunctuation = {
       // A tag or a smiley: ":goat:", ":-)".
       if (next === ':' && /[\p{L})(/-]/u.test(behind)) return undefined;
       if (next === ';' && /[)(]/.test(behind)) return undefined;
+      // A row of brackets at the right of lines, which embraces them.
+      if (
+        next === ')' &&
+        match[0].length > 1 &&
+        !text.slice(Math.max(0, match.index - FARTHEST_OPENING), match.index).includes('(')
+      )
+        return undefined;
       // A quotation opened by two commas.
       if (next === ',' && /^,\p{L}/u.test(text.slice(match.index + match[0].length + 1))) return undefined;
       // A picture in Markdown, an operator.

@@ -67,24 +67,27 @@ function joinLonePages(source: string, table: LineTable, { line, blanks, count }
 }
 
 /** "and whatever is green ...... 11.50": dots lead to what stands behind them. */
-const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?[^\s.…].{0,29}$/;
-const LONGEST_LEADER = 80;
+const LEADER = /(?:\.{3,}|(?:\. ?){3,}|…{2,}) ?(?:\S{1,12}|\d[\d,;\s–-]{0,24})$/;
+const TO_FIGURES = /[.…] ?[$€£]?\d[\d.,;\s–-]*$/;
+const LONGEST_LEADER = 60;
 const FEWEST_LEADERS = 3;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.allCapitals;
 
-/** In a list with dots an entry whose last line has them begins in the line before, if that line has none and cannot end there. */
+/**
+ * In a list with dots an entry whose last line has them begins in the line before, if that line has none and either begins small, or leads
+ * to a figure while the line before cannot end there.
+ */
 function joinBeforeLeaders(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   const { from, to, flags } = table;
-  const leads = Array.from(line, (one) =>
-    LEADER.test(source.slice(Math.max(from[one]!, to[one]! - LONGEST_LEADER), to[one])),
-  );
+  const tails = Array.from(line, (one) => source.slice(Math.max(from[one]!, to[one]! - LONGEST_LEADER), to[one]));
+  const leads = tails.map((tail) => LEADER.test(tail));
   if (leads.filter(Boolean).length < FEWEST_LEADERS) return;
   for (let seam = 0; seam < count; seam++) {
     if (leads[seam] || !leads[seam + 1] || blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
-    const isCut =
-      flags[line[seam]!]! & (Flag.endsFunctionWord | Flag.endsComma) || flags[line[seam + 1]!]! & Flag.startsLower;
-    if (flags[line[seam]!]! & ENDS || !isCut) continue;
+    const [above, below] = [flags[line[seam]!]!, flags[line[seam + 1]!]!];
+    const isCut = above & (Flag.endsFunctionWord | Flag.endsComma) && !(below & Flag.startsDigit);
+    if (above & ENDS || !(below & Flag.startsLower || (isCut && TO_FIGURES.test(tails[seam + 1]!)))) continue;
     settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
   }
 }

@@ -26,6 +26,8 @@ const LABEL = /^(?:[A-Z][.:]|\p{Lu}{2,4}:|\(?(?:[a-z]|[ivx]{1,4}|\d{1,2})[).]|\d
 const NUMBERED_SPEECH = /^\d{1,2}\s{2,}(?:[A-Z][.:]|[A-Z][A-Z. ]+:)\s/;
 /** In units. */
 const LONGEST_SPEAKER = 40;
+/** What a question is worth, far to the right of it. */
+const WORTH = /^\[\d{1,3}(?: \p{L}+)?\]$/u;
 
 interface Row {
   readonly line: number;
@@ -265,6 +267,7 @@ function readRow(source: string, table: LineTable, line: number, least = WIDE_SP
     ends.push(end);
   }
   const last = source.slice(cellFrom, to);
+  if (starts.length === 1 && WORTH.test(last)) return undefined;
   const figureEnd = FIGURE.test(last) ? column : undefined;
   const endsInFigure = BEGINS_WITH_FIGURE.test(last);
   return starts.length === 0 ? undefined : { line, starts, ends, figureEnd, endsInFigure, widest, words };

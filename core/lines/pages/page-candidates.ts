@@ -38,6 +38,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
     if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!, label.number)) continue;
+    if (label.rest === '' && isYearOfTitle(table, kept, place, label.number)) continue;
     if (label.rest !== '' && isNote(source, table, kept, place)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
@@ -69,9 +70,23 @@ function wantsNumber(source: string, { from, to, flags }: LineTable, line: numbe
   const end = source.slice(Math.max(from[line]!, to[line]! - LONGEST_MONTH), to[line]);
   if (/\d[,–-]$/.test(end)) return true;
   const word = /\p{L}*$/u.exec(end)![0];
-  const mayBeYear = number >= FIRST_YEAR && number <= LAST_YEAR;
-  if (isMonth(word)) return mayBeYear || /^\p{Lu}/u.test(word);
-  return mayBeYear && (flags[line]! & Flag.endsFunctionWord) !== 0;
+  if (isMonth(word)) return mayBeYear(number) || /^\p{Lu}/u.test(word);
+  return mayBeYear(number) && (flags[line]! & Flag.endsFunctionWord) !== 0;
+}
+
+/** A year below nothing but titles: "PART THE SECOND", "The Water", "1851". */
+function isYearOfTitle({ chars, flags }: LineTable, { lines }: KeptLines, place: number, number: number): boolean {
+  if (!mayBeYear(number) || place === 0 || place > MOST_TITLES) return false;
+  const isTitle = (line: number) => chars[line]! <= LONGEST_TITLE && !(flags[line]! & (Flag.endsStop | Flag.endsComma));
+  return lines.slice(0, place).every(isTitle);
+}
+
+/** In lines, and in characters. */
+const MOST_TITLES = 4;
+const LONGEST_TITLE = 40;
+
+function mayBeYear(number: number): boolean {
+  return number >= FIRST_YEAR && number <= LAST_YEAR;
 }
 
 const LONGEST_MONTH = 12;
