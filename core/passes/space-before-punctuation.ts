@@ -47,13 +47,9 @@ export const spaceBeforePunctuation = {
       // A tag or a smiley: ":goat:", ":-)".
       if (next === ':' && /[\p{L})(/-]/u.test(behind)) return undefined;
       if (next === ';' && /[)(]/.test(behind)) return undefined;
-      // A row of brackets at the right of lines, which embraces them.
-      if (
-        next === ')' &&
-        match[0].length > 1 &&
-        !text.slice(Math.max(0, match.index - FARTHEST_OPENING), match.index).includes('(')
-      )
-        return undefined;
+      // It closes nothing: a row of brackets at the right of lines, the label of an item.
+      const opening = text.slice(Math.max(0, match.index - FARTHEST_OPENING), match.index);
+      if (next === ')' && !opening.includes('(')) return undefined;
       // A quotation opened by two commas.
       if (next === ',' && /^,\p{L}/u.test(text.slice(match.index + match[0].length + 1))) return undefined;
       // A picture in Markdown, an operator.
