@@ -147,7 +147,7 @@ export function decideSeams(
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
     joinRests(table, seams, verdicts);
-    joinFewWraps(table, seams, verdicts);
+    joinFewWraps(source, table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);

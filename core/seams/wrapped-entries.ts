@@ -82,21 +82,30 @@ const LONG_BEFORE_SMALL_WORD = 30;
 /** It is asked about: verse may go on in small letters. */
 const CERTAINTY_OF_FEW = 0.78;
 
+/** A sentence ends within the line, and another begins: nobody breaks lines by hand who lets that happen. */
+const SENTENCE_WITHIN = /\p{Ll}[.!?]["”’)]{0,2} ["“‘(]?\p{Lu}/u;
+
 /**
  * In a short text that is not wrapped on the whole: a long line below which the words go on in small letters, if each such line had no
- * room for the next word among the lines beside it. Where one had, lines end as they like.
+ * room for the next word among the lines beside it. Where one had, lines end as they like, but for those of paragraphs with several
+ * sentences.
  */
-export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function joinFewWraps(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, turn, count } = seams;
   if (table.captions.found || count === 0 || count > MOST_OF_A_SHORT_TEXT) return;
   const { flags, chars, kind } = table;
   const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
   const widestOfAll = widestOf(table, line);
-  const wraps: number[] = [];
+  const ofSentences: number[] = [];
+  const others: number[] = [];
+  let isLoose = false;
   for (let first = 0; first < count;) {
     let last = first;
     while (last < count && blanks[last] === closest && !turn[last]) last++;
-    const widest = widestOf(table, line.subarray(first, last + 1));
+    const group = line.subarray(first, last + 1);
+    const widest = widestOf(table, group);
+    const wraps: number[] = [];
+    let isLooseGroup = false;
     if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
     for (let seam = first; seam < last; seam++) {
       const [before, next] = [line[seam]!, line[seam + 1]!];
@@ -106,12 +115,15 @@ export function joinFewWraps(table: LineTable, seams: SeamTable, verdicts: Verdi
       if (table.indent[next]! < table.indent[before]!) continue;
       // An entry may begin small, as the terms of a glossary do.
       if (!runsOn(table, seams, seam) || verdicts.entry[seam + 1]) continue;
-      if (!isFull(table, seams, seam, widest)) return;
-      wraps.push(seam);
+      if (isFull(table, seams, seam, widest)) wraps.push(seam);
+      else isLooseGroup = true;
     }
+    isLoose ||= isLooseGroup;
+    const hasSentences = () => group.some((one) => SENTENCE_WITHIN.test(source.slice(table.from[one], table.to[one])));
+    if (wraps.length > 0 && !isLooseGroup) (hasSentences() ? ofSentences : others).push(...wraps);
     first = Math.max(last, first + 1);
   }
-  for (const seam of wraps) {
+  for (const seam of isLoose ? ofSentences : [...ofSentences, ...others]) {
     const before = line[seam]!;
     const isLong = chars[before]! >= (flags[before]! & ENDS_INSIDE ? LONG_BEFORE_SMALL_WORD : LONG);
     const mayWrap = isApart(verdicts, seam) && ['evidence', 'verse', 'shortLine'].includes(settlerOf(verdicts, seam));

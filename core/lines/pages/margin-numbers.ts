@@ -23,6 +23,8 @@ interface Numbered {
   readonly firstWord: number;
   /** Of the words beside the number, in characters. */
   readonly length: number;
+  /** A sentence ends within the line, and another begins. */
+  readonly hasSentence: boolean;
   /** Somebody begins to speak: "Q.  Where were you?", "THE CORONER:  Noted." */
   readonly isSpeech: boolean;
 }
@@ -48,6 +50,9 @@ const NEARLY_AS_LONG = 0.75;
 const SHARE_OF_LONG = 0.6;
 const LEAST_SHARE_RUNNING_ON = 0.15;
 const FEWEST_RUNNING_ON = 3;
+const MOST_OF_SENTENCES = 0.85;
+/** In characters. */
+const WIDE = 45;
 /** Entries of a list all begin with a small letter, or none does. */
 const MOST_RUNNING_ON = 0.75;
 
@@ -97,6 +102,7 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     endsStop: /[.!?:;]["”’»)]*$/.test(words),
     firstWord: words.search(/\s|$/),
     length: words.length,
+    hasSentence: /\p{Ll}[.!?]["”’)]{0,2} ["“‘(]?\p{Lu}/u.test(words),
     isSpeech: SPEECH.test(words),
   };
 }
@@ -121,14 +127,14 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
     else pages.set(start, [numbered]);
   }
   const counting = [...pages.values()].filter((page) => page.length >= FEWEST_OF_A_PAGE && isSpaced(page)).flat();
-  if (isEveryFifth(found, lines) || areOfSpeeches(found, lines)) return found;
+  if (isEveryFifth(found, lines)) return found;
   // Where more lines have a number than those that count, they have it for reasons of their own: dates, times, a list.
   if (counting.length >= FEWEST && counting.length >= LEAST_SHARE_OF_NUMBERED * found.length) return counting;
-  const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
-  if (countAll(longest, lines)) return longest;
   // Each page begins with 1, the first perhaps later; the last may be short.
   const anew = [...pages.values()].filter((page, at) => at === 0 || page[0]!.value === 1);
-  return countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines) ? anew.flat() : [];
+  if (countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines)) return anew.flat();
+  const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
+  return areOfSpeeches(longest) || countAll(longest, spanOf(longest)) ? longest : [];
 }
 
 /** In a text of a page at most the only numbers beside its lines are those of its fifth line, its tenth, and so on. */
@@ -140,15 +146,22 @@ function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
   return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1 - above);
 }
 
+/** The lines from the first number to the last; what stands before or behind may be another thing. */
+function spanOf(numbered: readonly Numbered[]): number {
+  return numbered.length === 0 ? 0 : numbered.at(-1)!.place - numbered[0]!.place + 1;
+}
+
 /** In a short record of what was said every line has its number, and most of them begin with who speaks. */
-function areOfSpeeches(found: readonly Numbered[], lines: number): boolean {
-  if (found.length < FEWEST || found.length < lines) return false;
-  if (!found.every(({ value }, at) => value === at + 1)) return false;
-  return found.filter(({ isSpeech }) => isSpeech).length >= found.length * LEAST_SHARE_OF_SPEECHES;
+function areOfSpeeches(numbered: readonly Numbered[]): boolean {
+  if (numbered.length < Math.max(FEWEST, spanOf(numbered)) || numbered[0]!.value !== 1) return false;
+  return numbered.filter(({ isSpeech }) => isSpeech).length >= numbered.length * LEAST_SHARE_OF_SPEECHES;
 }
 
 function countAll(numbered: readonly Numbered[], lines: number): boolean {
   const runningOn = numbered.filter(({ startsLower }) => startsLower).length;
+  // All entries of a list may begin small; in as many lines of prose a sentence ends, or they are wide.
+  const areSmall = runningOn > numbered.length * MOST_OF_SENTENCES && numbered.every(({ length }) => length < WIDE);
+  if (areSmall && !numbered.some(({ hasSentence }) => hasSentence)) return false;
   return (
     numbered.length >= FEWEST_LINES &&
     numbered.length >= LEAST_SHARE_OF_LINES * lines &&

@@ -18,6 +18,8 @@ export interface PageNumber {
   readonly isFarApart: boolean;
   readonly atPageBreak: boolean;
   readonly cutsSentence: Cut | undefined;
+  /** What stands above is far shorter than the line below: titles, or verse, which break off nothing. */
+  readonly isBelowShort: boolean;
   /** It may be no number of a page: whoever pasted the text is asked. */
   readonly isDoubted?: boolean;
 }
@@ -38,7 +40,6 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
     const label = readPageLabel(text.replace(/\s+/g, ' '));
     if (!label || NUMBERED.has(label.rest) || isDivision(label.rest) || isDate(label.rest)) continue;
     if (label.rest === '' && place > 0 && wantsNumber(source, table, kept.lines[place - 1]!, label.number)) continue;
-    if (label.rest === '' && isYearOfTitle(table, kept, place, label.number)) continue;
     if (label.rest !== '' && isNote(source, table, kept, place)) continue;
     const near = kept.nearBreak[place] === 1;
     if (label.rest !== '' && !near && !looksLikeHead(table, line, text)) continue;
@@ -51,6 +52,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
       isFarApart: FAR_APART.test(text),
       atPageBreak: near,
       cutsSentence: cutsSentence(table, kept, place),
+      isBelowShort: isBelowShort(table, kept, place),
     });
   }
   return candidates;
@@ -74,16 +76,15 @@ function wantsNumber(source: string, { from, to, flags }: LineTable, line: numbe
   return mayBeYear(number) && (flags[line]! & Flag.endsFunctionWord) !== 0;
 }
 
-/** A year below nothing but titles: "PART THE SECOND", "The Water", "1851". */
-function isYearOfTitle({ chars, flags }: LineTable, { lines }: KeptLines, place: number, number: number): boolean {
-  if (!mayBeYear(number) || place === 0 || place > MOST_TITLES) return false;
-  const isTitle = (line: number) => chars[line]! <= LONGEST_TITLE && !(flags[line]! & (Flag.endsStop | Flag.endsComma));
-  return lines.slice(0, place).every(isTitle);
-}
+/** Of the line below, at the most. */
+const SHARE_OF_SHORT = 0.75;
 
-/** In lines, and in characters. */
-const MOST_TITLES = 4;
-const LONGEST_TITLE = 40;
+/** Whether both lines above are short; one of them may be the head of the page. */
+function isBelowShort({ chars }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const after = lines[place + 1];
+  if (place === 0 || after === undefined) return false;
+  return lines.slice(Math.max(0, place - 2), place).every((line) => chars[line]! < chars[after]! * SHARE_OF_SHORT);
+}
 
 function mayBeYear(number: number): boolean {
   return number >= FIRST_YEAR && number <= LAST_YEAR;

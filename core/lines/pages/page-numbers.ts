@@ -38,7 +38,10 @@ function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageN
   const kin = cutting.filter(
     ({ number }, at) => cutting[at - 1]?.number === number - 1 || cutting[at + 1]?.number === number + 1,
   );
-  const within = cutting.filter((page) => cutsWithin(page) && page.number > 0 && page.place > 0);
+  const within = cutting.filter(
+    (page) =>
+      cutsWithin(page) && page.number > 0 && page.place > 0 && !(page.cutsSentence === 'perhaps' && page.isBelowShort),
+  );
   return [...bare.filter(({ atPageBreak }) => atPageBreak), ...within, ...kin];
 }
 
