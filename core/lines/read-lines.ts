@@ -30,6 +30,7 @@ import { findMarginNumbers } from './pages/margin-numbers.ts';
 import { markSpeakers } from './speaker-labels.ts';
 import { workOf } from './pass-fault.ts';
 import { markSeries } from './laid-out/series.ts';
+import { findDataRows } from './laid-out/data-rows.ts';
 import { findTables } from './laid-out/table-lines.ts';
 import { findWebFurniture } from './web/web-furniture.ts';
 import { Flag, type LineTable } from './line-table.ts';
@@ -122,6 +123,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   findCode(source, table);
   findChords(source, table);
   findTables(source, table);
+  findDataRows(source, table);
   for (let line = 0; line < count; line++)
     if (kind[line] === LineKind.prose) kind[line] = kindByForm(source, table, line);
   return table;

@@ -1,10 +1,10 @@
 import { LineKind } from '../lines/line-kind.ts';
-import { Flag } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { blanksOfGap, gapAt } from './convention.ts';
 import { areOfTwoKinds } from './elements.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf, widestOf } from './room.ts';
-import { Decision } from './seam-table.ts';
+import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
 const SHORT_LINE = 0.8;
@@ -63,8 +63,23 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
       // Two sentences on two lines, the first as long as any line: as well one paragraph that was wrapped between them.
       if (last === first + 1 && closed === 1 && table.chars[lines[0]!]! >= Math.max(FULL_OF_TWO, FULL_SHARE * widest))
         verdicts.certainty[first] = CERTAINTY_OF_TWO;
+      if (last - first < FEWEST_OF_VERSE) doubtWraps(table, seams, verdicts, first, last);
     }
     first = last + 1;
+  }
+}
+
+/** Fewer line ends than this may be those of a sentence that was wrapped, whatever the lines around do. */
+const FEWEST_OF_VERSE = 3;
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash | Flag.endsQuote;
+
+/** A long line that ends in no sign, above one that goes on in small letters and ends the sentence, is asked about. */
+function doubtWraps({ flags, chars }: LineTable, { line }: SeamTable, verdicts: Verdicts, first: number, last: number) {
+  if (!(flags[line[last]!]! & Flag.endsStop)) return;
+  for (let seam = first; seam < last; seam++) {
+    const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (chars[before]! < FULL_OF_TWO || flags[before]! & ENDS || !(flags[next]! & Flag.startsLower)) continue;
+    verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY_OF_TWO);
   }
 }
 

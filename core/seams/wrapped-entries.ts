@@ -109,8 +109,9 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
     for (let seam = first; seam < last; seam++) {
       const [before, next] = [line[seam]!, line[seam + 1]!];
-      if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !(flags[next]! & Flag.startsLower))
-        continue;
+      const isCut = (flags[before]! & Flag.endsFunctionWord) !== 0 && (flags[next]! & Flag.startsAddress) !== 0;
+      const goesOn = isCut || (flags[next]! & Flag.startsLower) !== 0;
+      if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !goesOn) continue;
       // What closes a clause stands to the left of its parts.
       if (table.indent[next]! < table.indent[before]!) continue;
       // An entry may begin small, as the terms of a glossary do.

@@ -134,6 +134,7 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
   const anew = [...pages.values()].filter((page, at) => at === 0 || page[0]!.value === 1);
   if (countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines)) return anew.flat();
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
+  if (numbersEntries(longest, found)) return [];
   return areOfSpeeches(longest) || countAll(longest, spanOf(longest)) ? longest : [];
 }
 
@@ -149,6 +150,18 @@ function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
 /** The lines from the first number to the last; what stands before or behind may be another thing. */
 function spanOf(numbered: readonly Numbered[]): number {
   return numbered.length === 0 ? 0 : numbered.at(-1)!.place - numbered[0]!.place + 1;
+}
+
+const MOST_LINES_OF_AN_ENTRY = 6;
+
+/** The next number stands a line or more farther on: they count entries, one of which takes several lines. */
+function numbersEntries(numbered: readonly Numbered[], found: readonly Numbered[]): boolean {
+  const last = numbered.at(-1);
+  if (last === undefined) return false;
+  return found.some(
+    ({ value, place }) =>
+      value === last.value + 1 && place > last.place + 1 && place <= last.place + MOST_LINES_OF_AN_ENTRY,
+  );
 }
 
 /** In a short record of what was said every line has its number, and most of them begin with who speaks. */
