@@ -27,6 +27,8 @@ interface Numbered {
   readonly hasSentence: boolean;
   /** Somebody begins to speak: "Q.  Where were you?", "THE CORONER:  Noted." */
   readonly isSpeech: boolean;
+  /** It is a question or an answer. */
+  readonly isExamined: boolean;
 }
 
 const CLOCK = String.raw`\d{1,2}:\d{2}(?::\d{2})?(?:[.,:]\d{1,3})?`;
@@ -104,6 +106,7 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     length: words.length,
     hasSentence: /\p{Ll}[.!?]["”’)]{0,2} ["“‘(]?\p{Lu}/u.test(words),
     isSpeech: SPEECH.test(words),
+    isExamined: /^[QA][.:]\s/.test(words),
   };
 }
 
@@ -167,7 +170,10 @@ function numbersEntries(numbered: readonly Numbered[], found: readonly Numbered[
 /** In a short record of what was said every line has its number, and most of them begin with who speaks. */
 function areOfSpeeches(numbered: readonly Numbered[]): boolean {
   if (numbered.length < Math.max(FEWEST, spanOf(numbered)) || numbered[0]!.value !== 1) return false;
-  return numbered.filter(({ isSpeech }) => isSpeech).length >= numbered.length * LEAST_SHARE_OF_SPEECHES;
+  const speeches = numbered.filter(({ isSpeech }) => isSpeech);
+  // The speeches of a play may be counted themselves.
+  if (speeches.length === numbered.length && !speeches.some(({ isExamined }) => isExamined)) return false;
+  return speeches.length >= numbered.length * LEAST_SHARE_OF_SPEECHES;
 }
 
 function countAll(numbered: readonly Numbered[], lines: number): boolean {
