@@ -23,9 +23,9 @@ export function runsOn(table: LineTable, seams: SeamTable, seam: number): boolea
   const after = table.flags[seams.line[seam + 1]!]!;
   if (before & (Flag.endsStop | Flag.endsColon)) return false;
   if (after & Flag.startsMarker) return false;
-  // A name may follow: the last word wants another after it, and the line is long enough not to be a title's.
+  // A name or an address may follow: the last word wants another after it, and the line is long enough not to be a title's.
   const leans = before & Flag.endsFunctionWord && table.chars[seams.line[seam]!]! >= LEAST_LEANING;
-  if (leans && after & Flag.startsUpper && !(after & Flag.startsQuote)) return true;
+  if (leans && after & (Flag.startsUpper | Flag.startsAddress) && !(after & Flag.startsQuote)) return true;
   // Scripts without capitals: words on both sides and nothing between them.
   if (after & Flag.startsCaseless) return (before & ENDS_SOMETHING) === 0;
   return (after & Flag.startsLower) !== 0 || ((before & Flag.endsCjk) !== 0 && (after & Flag.startsCjk) !== 0);
