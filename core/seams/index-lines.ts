@@ -33,6 +33,7 @@ const LONGEST_PAGES = 14;
  * lines.
  */
 export function joinIndexLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  joinRanges(source, table, seams, verdicts);
   joinLonePages(source, table, seams, verdicts);
   joinBeforeLeaders(source, table, seams, verdicts);
   const { line, blanks } = seams;
@@ -53,6 +54,16 @@ export function joinIndexLines(source: string, table: LineTable, seams: SeamTabl
         if (isFull) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
       }
     }
+  }
+}
+
+/** "44, 45-" and "46; stops the wind": a range goes on, whatever stands around it. */
+function joinRanges(source: string, table: LineTable, { line, blanks, count }: SeamTable, verdicts: Verdicts): void {
+  for (let seam = 0; seam < count; seam++) {
+    const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (blanks[seam]! > 0 || !isApart(verdicts, seam) || isLaidOut(table.kind[before]!)) continue;
+    if (!(table.flags[before]! & Flag.endsHyphen) || !(table.flags[next]! & Flag.startsDigit)) continue;
+    if (/\d-$/.test(endOf(source, table, before))) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
   }
 }
 

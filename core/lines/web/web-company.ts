@@ -222,8 +222,13 @@ export function dropMenuGroups(source: string, table: LineTable): void {
   const { kind, from, to } = table;
   const isLine = (one: number) => isKept(one) || one === LineKind.webLabel;
   const first = nextGroup(table, 0, isLine)?.from;
-  if (first !== undefined && kind[first] === LineKind.prose && isPath(source.slice(from[first], to[first])))
-    dropAsCompany(table, first);
+  // It is the first line, or stands below labels.
+  for (let line = first ?? kind.length; line < kind.length; line++) {
+    if (kind[line] !== LineKind.prose) continue;
+    if (isPath(source.slice(from[line], to[line]))) dropAsCompany(table, line);
+    else if (labelAt(source, table, line) !== 'no') continue;
+    break;
+  }
   for (let group = nextGroup(table, 0, isLine); group; group = nextGroup(table, group.to, isLine)) {
     const lines = Array.from({ length: group.to - group.from }, (_, at) => group!.from + at);
     const labels = lines.filter((line) => kind[line] === LineKind.webLabel || labelAt(source, table, line) !== 'no');
