@@ -185,6 +185,18 @@ describe('words with a hyphen and a space left in them', () => {
     ['The wrack\u00ad line rose.', 'The wrackline rose.', 0],
     // A dash may stand between two words.
     ['They saw in- deed the tide.', 'They saw indeed the tide.', 1],
+    ['T HE tide fell.', 'THE tide fell.', 0],
+    [
+      '“T\nHE tide was open, and in deed nothing was before it.',
+      '“THE tide was open, and in deed nothing was before it.',
+      0,
+    ],
+    [
+      'T\nHE tide was open, and in deed nothing was before it.',
+      'THE tide was open, and in deed nothing was before it.',
+      0,
+    ],
+    ['A BE was in the tide, and I AM too.', undefined, 0],
     ['The tide- open or not- fell.', 'The tide- open or not- fell.', 0],
     ['Pre- and post-war mills, in- or outside.', 'Pre- and post-war mills, in- or outside.', 0],
     ['See no- thing.txt, a pre- War mill and infor- mation@mill.example.', undefined, 0],

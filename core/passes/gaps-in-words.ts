@@ -1,10 +1,11 @@
-import { Sign } from '../text/signs.ts';
 import { hasWord } from '../text/word-list.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
 /** The hyphen and the space between two halves; the halves are looked at from there, so that no long word is read again and again. */
 const GAP =
   /[-\u2010\u00ad](?<=(?<![\p{L}\p{N}\p{M}@/._-])\p{L}{2,30}.) (?=\p{Ll}{2,30}(?![\p{L}\p{N}\p{M}@/_-]|\.\p{L}))/gu;
+/** "T HE ferry": the large letter with which a paragraph begins, apart from the rest of its word. */
+const INITIAL = /^(["“‘'«„]?\p{Lu}) +(\p{Lu}+)(?= \p{Ll})/u;
 const HEAD = /\p{L}+$/u;
 const TAIL = /^\p{L}+/u;
 const LONGEST_HALF = 30;
@@ -15,7 +16,7 @@ export const gapsInWords = {
   id: 'gaps-in-words',
   title: 'Split words within a line',
   summary:
-    'Puts words back together that were joined with their hyphen and a space left inside, such as “infor- mation”, where the word list or the text knows them.',
+    'Puts words back together that were joined with their hyphen and a space left inside, such as “infor- mation”, where the word list or the text knows them, and the large first letter of a paragraph and the rest of its word.',
   done: ['word mended within a line', 'words mended within lines'],
   group: 'breaks',
   onByDefault: true,
@@ -30,11 +31,15 @@ export const gapsInWords = {
     },
   ],
   reasons: { twoWords: 'both halves are words too, so the hyphen may be a dash' },
-  signs: Sign.dash | Sign.invisible,
   find: ({ text }, { vocabulary, words, timesInText }) => {
-    if (!/[-\u2010\u00ad] /.test(text)) return [];
     const isListed = (form: string) => words !== undefined && hasWord(words, form);
-    return replaceMatches(text, GAP, ({ 0: gap, index }) => {
+    const [, letter = '', rest = ''] = INITIAL.exec(text) ?? [];
+    const initialOf = letter.slice(-1).toLowerCase();
+    const isWord = initialOf === 'i' || vocabulary.isFunctionWord(initialOf);
+    const isInitial = rest !== '' && isListed(initialOf + rest) && !(isWord && isListed(rest));
+    const initial = isInitial ? [{ from: letter.length, to: text.indexOf(rest, letter.length), insert: '' }] : [];
+    if (!/[-\u2010\u00ad] /.test(text)) return initial;
+    const gaps = replaceMatches(text, GAP, ({ 0: gap, index }) => {
       const behind = index + gap.length;
       const head = HEAD.exec(text.slice(Math.max(0, index - LONGEST_HALF), index))![0];
       const tail = TAIL.exec(text.slice(behind, behind + LONGEST_HALF))![0];
@@ -43,5 +48,6 @@ export const gapsInWords = {
       if (!isListed(head + tail) && timesInText((head + tail).toLowerCase()) === 0) return undefined;
       return isListed(head) && isListed(tail) ? { insert: '', certainty: 0.75, why: 'twoWords' } : '';
     });
+    return [...initial, ...gaps];
   },
 } as const satisfies InlinePass;

@@ -149,7 +149,7 @@ export function decideSeams(
     joinRests(table, seams, verdicts);
     joinFewWraps(source, table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
-    joinCutCapitals(table, seams, verdicts);
+    joinCutCapitals(source, table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);

@@ -148,13 +148,29 @@ function isRest({ kind, flags, chars }: LineTable, before: number, next: number,
 const NEVER_A_REST = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote;
 const REST_OF_WIDEST = 0.7;
 
-/** A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. */
-export function joinCutCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+/** "HE ferry was late", below "T": a large letter at the start of a paragraph that was read as a line. */
+const REST_OF_WORD = /^\p{Lu}{1,12} \p{Ll}/u;
+const LETTER = /^["“‘'«„]?\p{Lu}$/u;
+const SHORTEST_BELOW_LETTER = 25;
+
+/**
+ * A line in capitals that breaks off within a word goes on in the next, whatever room it leaves: titles are set so. So does the first letter
+ * of a paragraph on a line of its own.
+ */
+export function joinCutCapitals(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
+  const { flags, chars, from, to } = table;
+  const isLetterAlone = (one: number) => chars[one]! <= 2 && LETTER.test(source.slice(from[one], to[one]));
   for (let seam = 0; seam < count; seam++) {
-    if (blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
-    const both = table.flags[line[seam + 1]!]! & Flag.allCapitals;
-    if (both && table.flags[line[seam]!]! & Flag.allCapitals && table.flags[line[seam]!]! & Flag.endsHyphen)
+    if (!isApart(verdicts, seam)) continue;
+    const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (isLetterAlone(before) && chars[next]! >= SHORTEST_BELOW_LETTER) {
+      if (REST_OF_WORD.test(source.slice(from[next], from[next]! + SHORTEST_BELOW_LETTER)))
+        settle(verdicts, seam, Decision.join, 'cutWord', CERTAINTY);
+      continue;
+    }
+    if (blanks[seam]! > 0) continue;
+    if (flags[next]! & flags[before]! & Flag.allCapitals && flags[before]! & Flag.endsHyphen)
       settle(verdicts, seam, Decision.join, 'cutWord', CERTAINTY);
   }
 }
