@@ -170,3 +170,15 @@ test('sheets and the list of edits open after the server has gone, once the piec
   await page.getByRole('button', { name: 'Ledger', exact: true }).click();
   await expect(page.getByRole('row').first()).toBeVisible();
 });
+
+test('a line that is left out and asked about can be read where it is marked', async ({ page }) => {
+  await openDesk(page);
+  await paste(
+    page,
+    'The mill stood at the head of the creek, and whoever came by\nwater had to pass under its wall, where the swans of the\n\nTIDES AND TRADES\n\nparish slept in a row, and none of them ever woke for a boat.\n',
+  );
+  await pieceIsReady(page);
+  await expect(page.getByRole('region', { name: 'Questions' })).toContainText('“TIDES AND TRADES”');
+  await expect(page.locator('[data-shown]').first()).toContainText('TIDES AND TRADES');
+  await isAccessible(page);
+});

@@ -72,7 +72,7 @@ function wantsNumber(source: string, { from, to, flags }: LineTable, line: numbe
   const end = source.slice(Math.max(from[line]!, to[line]! - LONGEST_MONTH), to[line]);
   if (/\d[,–-]$/.test(end)) return true;
   const word = /\p{L}*$/u.exec(end)![0];
-  if (isMonth(word)) return mayBeYear(number) || /^\p{Lu}/u.test(word);
+  if (isMonth(word)) return mayBeYear(number) || (number <= LAST_DAY && MONTH_ALONE.test(end));
   return mayBeYear(number) && (flags[line]! & Flag.endsFunctionWord) !== 0;
 }
 
@@ -90,7 +90,10 @@ function mayBeYear(number: number): boolean {
   return number >= FIRST_YEAR && number <= LAST_YEAR;
 }
 
-const LONGEST_MONTH = 12;
+const LONGEST_MONTH = 16;
+const LAST_DAY = 31;
+/** A month with a capital, and no day before it. */
+const MONTH_ALONE = /(?<!\d\.?(?:st|nd|rd|th)? )(?<!\p{L})\p{Lu}\p{L}*$/u;
 /** No text has so many pages, and hardly any tells of other years. */
 const FIRST_YEAR = 1400;
 const LAST_YEAR = 2099;

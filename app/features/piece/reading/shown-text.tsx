@@ -37,7 +37,7 @@ function meets(place: Place, run: Place): boolean {
 }
 
 const Shown = styled.mark`
-  color: inherit;
+  color: var(--ink);
   background: var(--lit);
   border-radius: 3px;
   box-shadow: 0 0 0 2px var(--doubt);
