@@ -2,6 +2,7 @@ import type { LineIndex } from '../text/line-index.ts';
 
 const QUOTED = /^[ \t]{0,3}(?:>[ \t]?)+/;
 const LONGEST_MARK = 40;
+const FEWEST_SINGLES = 3;
 /** Where all marks are this one, they are the prompt of a program. */
 const PROMPT = '>>> ';
 
@@ -15,7 +16,7 @@ export interface Quotes {
 
 /**
  * Lines that a mail program quoted with "> ", or Markdown; undefined where none are. A single line that begins so may be anything: two
- * in a row are a quotation, and where there is one, single lines are too. [from, to) are the words of each line.
+ * in a row are a quotation, and where there is one, single lines are too; so are three or more that each begin a sentence. [from, to) are the words of each line.
  */
 export function findQuotes(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): Quotes | undefined {
   let before = 0;
@@ -29,7 +30,10 @@ export function findQuotes(source: string, index: LineIndex, from: Uint32Array, 
     if (mark > 0 && !source.startsWith(PROMPT, from[line])) hasOther = true;
     before = mark;
   }
-  if (!hasTwo || !hasOther) return undefined;
+  const areSingles =
+    marks.length >= FEWEST_SINGLES &&
+    marks.every(([line]) => /^> \p{Lu}/u.test(source.slice(from[line], from[line]! + 4)));
+  if (!(hasTwo || areSingles) || !hasOther) return undefined;
   const leadTo = new Uint32Array(index.count);
   for (const [line, length] of marks) leadTo[line] = index.from[line]! + length;
   keepComparisons(source, leadTo);

@@ -156,8 +156,11 @@ function isPower(before: string, { isFunctionWord }: Vocabulary): boolean {
 }
 
 /** A sign glued to the end of a word, not before a word or a figure; a star that closes no emphasis and hides no letters. */
+/** A year, and what stands before it. */
+const LONGEST_YEAR = 5;
+
 function isNoteSign(text: string, at: number, mark: string): boolean {
-  if (!/[\p{L}.,;:!?”’")\]]/u.test(text[at - 1] ?? '')) return false;
+  if (!/[\p{L}.,;:!?”’")\]]$|(?:^|\D)\d{4}$/u.test(text.slice(Math.max(0, at - LONGEST_YEAR), at))) return false;
   const after = text.slice(at + mark.length, at + mark.length + 2);
   if (/^(?:[\p{L}\p{N}*§†‡]|\s\d)/u.test(after) && (mark === '§' || !/^\s/.test(after))) return false;
   return mark !== '*' || !/\*[^\s*][^*\n]*$/.test(text.slice(Math.max(0, at - LONGEST_EMPHASIS), at));

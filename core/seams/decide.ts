@@ -28,7 +28,7 @@ import { breakAfterSalutations, keepClosings, keepMarkedSignatures, keepSignatur
 import { settleSetInSpeeches } from './set-in-speeches.ts';
 import { settleShapedLines } from './shaped-lines.ts';
 import { joinLoneBullets } from './lone-bullets.ts';
-import { breakBeforeLoneLines } from './lone-lines.ts';
+import { breakAtLabels, breakBeforeLoneLines } from './lone-lines.ts';
 import { keepLaidOutLines } from './layout.ts';
 import { breakAtOpenings } from './openings.ts';
 import { settleParts } from './parts.ts';
@@ -133,6 +133,7 @@ export function decideSeams(
   breakAfterCapitals(table, seams, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
+  if (mark === undefined) breakAtLabels(table, seams, verdicts);
   breakBeforeSpeakers(source, table, seams, verdicts);
   joinWrappedTurns(table, seams, verdicts);
   if (mark === undefined) joinWithinTurns(source, table, seams, measure, verdicts);

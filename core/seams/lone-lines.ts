@@ -1,3 +1,4 @@
+import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LEANS } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -40,6 +41,19 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
       ENDS_IN_NAME.test(source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST), table.to[before]));
     if (isHeard(text) || (!leads && (RIGHTS.test(text) || isAddress)))
       settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
+  }
+}
+
+const CERTAINTY_AT_LABEL = 0.9;
+
+/** A page puts its adverts and buttons between paragraphs: above one that left a sentence has ended, and another begins below. */
+export function breakAtLabels({ kind, flags }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (verdicts.decision[seam] !== Decision.join) continue;
+    const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if (!(flags[before]! & Flag.endsStop) || flags[after]! & Flag.startsLower) continue;
+    if (kind.subarray(before + 1, after).includes(LineKind.webLabel))
+      settle(verdicts, seam, Decision.break, 'label', CERTAINTY_AT_LABEL);
   }
 }
 

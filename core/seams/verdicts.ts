@@ -38,6 +38,7 @@ export const SETTLERS = [
   'layout',
   'columns',
   'quotation',
+  'label',
   'turn',
   'speech',
   'part',

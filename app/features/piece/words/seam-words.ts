@@ -160,6 +160,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
   columns: { apart: 'a wide gap stands in one of the two lines, as between columns', on: '' },
   quotation: { apart: 'one of the two lines is quoted more deeply than the other', on: '' },
+  label: { apart: 'a button or an advert of the page stood between the two lines', on: '' },
   turn: { apart: 'another speaker or another line of a song begins', on: '' },
   speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
   part: { apart: SAID, on: SAID },
