@@ -1,4 +1,4 @@
-// Node reads TypeScript from here on: node --import ./script/read-typescript.js
+// Node reads TypeScript from here on.
 import { register } from 'node:module';
 
 register('./typescript-hooks.js', import.meta.url);

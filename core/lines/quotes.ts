@@ -16,7 +16,8 @@ export interface Quotes {
 
 /**
  * Lines that a mail program quoted with "> ", or Markdown; undefined where none are. A single line that begins so may be anything: two
- * in a row are a quotation, and where there is one, single lines are too; so are three or more that each begin a sentence. [from, to) are the words of each line.
+ * in a row are a quotation, and where there is one, single lines are too; so are three or more that each begin a sentence. [from, to) are
+ * the words of each line.
  */
 export function findQuotes(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): Quotes | undefined {
   let before = 0;

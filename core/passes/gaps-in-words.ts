@@ -1,7 +1,7 @@
 import { hasWord } from '../text/word-list.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
-/** The hyphen and the space between two halves; the halves are looked at from there, so that no long word is read again and again. */
+/** The hyphen and the space between two halves, which are looked at from there: so no long word is read again and again. */
 const GAP =
   /[-\u2010\u00ad](?<=(?<![\p{L}\p{N}\p{M}@/._-])\p{L}{2,30}.) (?=\p{Ll}{2,30}(?![\p{L}\p{N}\p{M}@/_-]|\.\p{L}))/gu;
 /** "T HE ferry": the large letter with which a paragraph begins, apart from the rest of its word. */

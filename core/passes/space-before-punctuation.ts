@@ -1,8 +1,11 @@
 import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
-/** Signs among signs, as of a lamp or a drawing, are no punctuation. Before a stop that begins something (" .5", " .htaccess", " ...") the space is meant, and an empty pair of brackets is a box to tick. */
-const BEFORE_CLOSING = /(?<![([{ *=~|<+_-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+/**
+ * Signs among signs, as of a lamp or a drawing, are no punctuation. Before a stop that begins something (" .5", " .htaccess", " ...") the
+ * space is meant, and an empty pair of brackets is a box to tick.
+ */
+const BEFORE_CLOSING = /(?<![([{ =~|<+-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
 /** In units. */
 const FARTHEST_OPENING = 400;
 const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;

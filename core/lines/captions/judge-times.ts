@@ -160,7 +160,7 @@ const SHARE_OF_SHORT = 0.6;
 /** Whether the words between most times are far shorter than those between some. */
 function areEntries(spots: readonly TimeSpot[]): boolean {
   const lengths = spots.slice(1).map(({ from }, at) => from - spots[at]!.to);
-  const longest = Math.max(0, ...lengths);
+  const longest = lengths.reduce((most, length) => Math.max(most, length), 0);
   return (
     lengths.length >= FEWEST_OF_CODES &&
     share(lengths, (length) => length < longest * SHARE_OF_LONGEST) > SHARE_OF_SHORT

@@ -1,4 +1,4 @@
-import { createContext, useContext, useEffect } from 'react';
+import { createContext, useContext, useLayoutEffect } from 'react';
 import { TYPED_IN } from '../../../ui/typed-in.ts';
 import { COMMANDS, keyOf, type CommandId, type OwnKeys } from './commands.ts';
 
@@ -14,7 +14,8 @@ export type Handlers = Readonly<Partial<Record<CommandId, ((shift: boolean) => v
 /** Does what a key says, wherever nothing else wants it. */
 export function useCommands(handlers: Handlers): void {
   const own = useContext(KeysContext);
-  useEffect(() => {
+  // With the screen, not after it: whoever sees a command may press its key at once.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.target instanceof Element && event.target.closest(OWN_KEYS)) return;
