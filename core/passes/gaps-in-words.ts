@@ -16,7 +16,7 @@ export const gapsInWords = {
   id: 'gaps-in-words',
   title: 'Split words within a line',
   summary:
-    'Puts words back together that were joined with their hyphen and a space left inside, such as “infor- mation”, where the word list or the text knows them, and the large first letter of a paragraph and the rest of its word.',
+    'Mends known words that were left with a hyphen and a space inside (“infor- mation”), or with their large first letter apart (“T HE”).',
   done: ['word mended within a line', 'words mended within lines'],
   group: 'breaks',
   onByDefault: true,

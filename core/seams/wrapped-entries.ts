@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { hasSentenceWithin } from '../text/sentence-within.ts';
 import { ENDS_INSIDE } from './few-lines.ts';
 import { runsOn } from './runs-on.ts';
 import { isFull, widestOf } from './room.ts';
@@ -82,9 +83,6 @@ const LONG_BEFORE_SMALL_WORD = 30;
 /** It is asked about: verse may go on in small letters. */
 const CERTAINTY_OF_FEW = 0.78;
 
-/** A sentence ends within the line, and another begins: nobody breaks lines by hand who lets that happen. */
-const SENTENCE_WITHIN = /\p{Ll}[.!?]["”’)]{0,2} ["“‘(]?\p{Lu}/u;
-
 /**
  * In a short text that is not wrapped on the whole: a long line below which the words go on in small letters, if each such line had no
  * room for the next word among the lines beside it. Where one had, lines end as they like, but for those of paragraphs with several
@@ -120,7 +118,7 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
       else isLooseGroup = true;
     }
     isLoose ||= isLooseGroup;
-    const hasSentences = () => group.some((one) => SENTENCE_WITHIN.test(source.slice(table.from[one], table.to[one])));
+    const hasSentences = () => group.some((one) => hasSentenceWithin(source.slice(table.from[one], table.to[one])));
     if (wraps.length > 0 && !isLooseGroup) (hasSentences() ? ofSentences : others).push(...wraps);
     first = Math.max(last, first + 1);
   }

@@ -57,7 +57,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
       lone.push(place);
       continue;
     }
-    if (!cutsSentence(source, table, before, after)) continue;
+    if (!partsSentence(source, table, before, after)) continue;
     if (isFormula(textAt(source, table, kept, place))) continue;
     usual ??= usualBlanks(table, kept);
     if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
@@ -133,11 +133,11 @@ function isNumberedHead(source: string, table: LineTable, line: number, before: 
   if (!NUMBERED_HEAD.test(source.slice(from[line], to[line]))) return false;
   return (
     (standsApart(table, before, line, 0) && standsApart(table, line, after, 0)) ||
-    cutsSentence(source, table, before, after)
+    partsSentence(source, table, before, after)
   );
 }
 
-function cutsSentence(source: string, table: LineTable, before: number, after: number): boolean {
+function partsSentence(source: string, table: LineTable, before: number, after: number): boolean {
   if (!goesOn(table, before, after)) return false;
   return BREAKS_OFF.test(source[table.to[before]! - 1]!) && GOES_ON.test(source[table.from[after]!]!);
 }

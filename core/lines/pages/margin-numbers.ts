@@ -1,6 +1,7 @@
 import { isDigit, isSpace } from '../../text/characters.ts';
 import { LineKind } from '../line-kind.ts';
 import type { LineIndex } from '../../text/line-index.ts';
+import { hasSentenceWithin } from '../../text/sentence-within.ts';
 
 /** Where the words of a line begin and end when a number in the margin stands beside them; 0 for lines without one. */
 export interface MarginNumbers {
@@ -104,7 +105,7 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     endsStop: /[.!?:;]["”’»)]*$/.test(words),
     firstWord: words.search(/\s|$/),
     length: words.length,
-    hasSentence: /\p{Ll}[.!?]["”’)]{0,2} ["“‘(]?\p{Lu}/u.test(words),
+    hasSentence: hasSentenceWithin(words),
     isSpeech: SPEECH.test(words),
     isExamined: /^[QA][.:]\s/.test(words),
   };

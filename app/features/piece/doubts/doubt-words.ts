@@ -106,6 +106,7 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
   const end = lastWords(before);
   const start = firstWords(after);
   const reason = pass?.reasons?.[doubt.why ?? ''] ?? '';
+  const changedBy = `Changed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`;
   if (becomes === '' && isWholeLine(before, after)) {
     const words = lineWords(source);
     return {
@@ -115,19 +116,30 @@ function askAboutEdit({ doubt, before, after, source, lines }: DoubtView): Quest
       second: { label: 'It belongs', words, answer: 'other' },
     };
   }
+  const around = (middle: string) =>
+    shortSpaces(`${end}${/\s$/.test(before) ? ' ' : ''}${middle}${/^\s/.test(after) ? ' ' : ''}${start}`);
+  if (becomes === '' && /\p{L}$/u.test(before) && /^\p{L}/u.test(after)) {
+    const [head, tail] = [/\p{L}+$/u.exec(before)![0], /^\p{L}+/u.exec(after)![0]];
+    return {
+      question: `Is it “${head}${tail}” or “${head}${source}${tail}”?`,
+      reason: changedBy,
+      first: { label: 'One word', words: around(''), answer: 'now' },
+      second: { label: 'Keep the original', words: around(source), answer: 'other' },
+    };
+  }
   const where = end === '' ? `before “${start}”` : `after “${end}”`;
   return {
     question:
       becomes === ''
         ? `Remove “${keyWords(source.trim())}” ${where}?`
         : `Change “${keyWords(source)}” to “${keyWords(doubt.becomes)}” ${where}?`,
-    reason: `Changed by “${pass?.title ?? 'a pass'}”${reason ? `, but ${reason}` : ''}.`,
+    reason: changedBy,
     first: {
       label: becomes === '' ? 'Remove it' : 'Change it',
-      words: `${end}${doubt.becomes} ${start}`,
+      words: around(doubt.becomes),
       answer: 'now',
     },
-    second: { label: 'Keep the original', words: `${end}${source} ${start}`, answer: 'other' },
+    second: { label: 'Keep the original', words: around(source), answer: 'other' },
   };
 }
 
@@ -137,7 +149,11 @@ function isWholeLine(before: string, after: string): boolean {
 }
 
 function lineWords(text: string): string {
-  return shortened(text.replace(/\s+/g, ' ').trim(), LONGEST_LINES);
+  return shortened(shortSpaces(text), LONGEST_LINES);
+}
+
+function shortSpaces(text: string): string {
+  return text.replace(/\s+/g, ' ').trim();
 }
 
 function lastWords(text: string, count = 3): string {

@@ -56,6 +56,11 @@ describe('a doubt in words', () => {
     expect(first.question).toBe('Remove “[0:04]” before “We begin with”?');
     expect(gone.reason).toBe('Changed by “Reference marks”, but a figure behind a stop may belong to the text.');
     expect([gone.first.words, gone.second.words]).toEqual(['was the end. Then he', 'was the end.3 Then he']);
+    expect([first.first.words, first.second.words]).toEqual(['We begin with', '[0:04] We begin with']);
+    const gap: Doubt = { ...shared, kind: 'edit', passes: ['gaps-in-words'], why: 'twoWords', becomes: '' };
+    const word = askAbout(viewOf(gap, { source: '- ', before: 'It was in', after: 'deed, a long way' }));
+    expect(word.question).toBe('Is it “indeed” or “in- deed”?');
+    expect([word.first.words, word.second.words]).toEqual(['It was indeed, a long', 'It was in- deed, a long']);
     const stops: Doubt = { ...edit, passes: ['doubled-punctuation'], why: 'may-be-ellipsis', becomes: '.' };
     expect(askAbout(viewOf(stops, { source: '..' })).question).toContain('Change “..” to “.”');
   });
