@@ -6,19 +6,27 @@ import { settle, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.78;
 const LAST_WORD = /(?<![\p{L}\p{N}'’.-])\p{L}+$/u;
 const LONGEST_ARTICLE = 6;
+/** Before a name, and nothing else. */
+const TITLE_OF_NAME =
+  /(?<![\p{L}\p{N}'’.-])(?:Mrs?|Ms|Mx|Messrs|Dr|Prof|Revd?|Mme|Mlle|Mmes|Sra?|Srta|Hr|Sigg?|Capt|Lieut|Sgt)\.$/u;
+const LONGEST_TITLE = 8;
+
+const CERTAINTY_OF_TITLE = 0.92;
 
 /** In characters: titles may end so before a capital, too, but they are shorter. */
 const LONG = 40;
 
 /**
- * No list and hardly a verse ends a line with "the": the line goes on in the next, if that begins with a small letter right below, or
- * with a name.
+ * No list and hardly a verse ends a line with "the" or "Mr.": the line goes on in the next, if that begins with a small letter right
+ * below, or with a name.
  */
 export function joinAfterArticles(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {
     if (verdicts.decision[seam]! < Decision.break || blanks[seam]! > 0) continue;
     const [before, next] = [line[seam]!, line[seam + 1]!];
+    if (table.flags[next]! & Flag.startsUpper && endsInTitle(source, table, before))
+      settle(verdicts, seam, Decision.join, 'article', CERTAINTY_OF_TITLE);
     if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
     const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
@@ -27,4 +35,9 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     if (last !== undefined && table.vocabulary.isArticle(last))
       settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
   }
+}
+
+function endsInTitle(source: string, { from, to }: LineTable, line: number): boolean {
+  const end = to[line]!;
+  return source[end - 1] === '.' && TITLE_OF_NAME.test(source.slice(Math.max(from[line]!, end - LONGEST_TITLE), end));
 }

@@ -15,7 +15,13 @@ import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
-import { breakAfterCapitals, breakBeforeBylines, breakBeforeHeads, settleHeadLines } from './head-lines.ts';
+import {
+  breakAfterCapitals,
+  breakBeforeBylines,
+  breakBeforeHeads,
+  joinStoppedCapitals,
+  settleHeadLines,
+} from './head-lines.ts';
 import { breakBetweenFields } from './form-fields.ts';
 import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
@@ -53,7 +59,7 @@ import { keepStanzas } from './stanzas.ts';
 import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
-import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns } from './speaker-lines.ts';
+import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns, keepSpokenVerse } from './speaker-lines.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { breakBetweenQuotes } from './quoted-lines.ts';
@@ -151,9 +157,11 @@ export function decideSeams(
     joinFewWraps(source, table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(source, table, seams, verdicts);
+    joinStoppedCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
+    keepSpokenVerse(source, table, seams, verdicts);
   }
   keepClosings(source, table, seams, verdicts);
   keepSignatures(source, table, seams, verdicts);

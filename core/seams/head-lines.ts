@@ -3,8 +3,8 @@ import { Flag, type LineTable } from '../lines/line-table.ts';
 import { inAnyLanguage } from '../text/language.ts';
 import { fillOf, OVERLONG, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
-import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, settlerOf, type Verdicts } from './verdicts.ts';
+import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
+import { isApart, settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.85;
 /** Title, authors, their house, a date, a heading: more of them are no head. */
@@ -111,3 +111,25 @@ export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts:
 const ROOM = 0.95;
 /** A sentence may begin in capitals, "THE LAMP WENT OUT and": then its first line is full. */
 const MUCH_ROOM = 0.8;
+
+/** Who speaks in a play may stand below the number of a scene: it is asked. */
+const CERTAINTY_WITHIN_CAPITALS = 0.78;
+const MOST_IN_CAPITALS = 4;
+const ENDS_HEAD = Flag.endsStop | Flag.endsColon;
+
+/** Lines in capitals close below one another, of which the last alone ends in a stop, as headings of old newspapers do, are one heading. */
+export function joinStoppedCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { flags, kind, speakers } = table;
+  for (const [first, last] of groupsOf(seams)) {
+    if (last === first || last - first >= MOST_IN_CAPITALS) continue;
+    const lines = seams.line.subarray(first, last + 1);
+    const isInCapitals = (line: number) =>
+      (flags[line]! & (Flag.allCapitals | Flag.startsMarker)) === Flag.allCapitals &&
+      !speakers.has(line) &&
+      (kind[line] === LineKind.prose || kind[line] === LineKind.heading);
+    const isEnd = (line: number, at: number) => ((flags[line]! & ENDS_HEAD) !== 0) === (at === lines.length - 1);
+    if (!lines.every((line, at) => isInCapitals(line) && isEnd(line, at))) continue;
+    for (let seam = first; seam < last; seam++)
+      if (isApart(verdicts, seam)) settle(verdicts, seam, Decision.join, 'title', CERTAINTY_WITHIN_CAPITALS);
+  }
+}

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { hasRunInLabels } from '../text/run-in-labels.ts';
 import { openerAt, type Opener, type OpenerKind } from './entry-openers.ts';
 import { roomWithin, widestEdge } from './room.ts';
 import { LEANS } from './runs-on.ts';
@@ -136,6 +137,9 @@ function areDated({ source, table, seams }: Text, entries: readonly Opener[]): b
 /** Each explains another word, and the lines before most of them are closed: a sentence of prose begins its lines anywhere. */
 function areTerms(text: Text, entries: readonly Opener[]): boolean {
   if (new Set(entries.map(({ key }) => key)).size < entries.length) return false;
+  const { source, table, seams } = text;
+  const end = table.to[seams.line[endOfLast(seams, entries)]!]!;
+  if (hasRunInLabels(source, table.from[seams.line[entries[0]!.place]!]!, end)) return false;
   return entries.length > FEW_TERMS || shareClosed(text, entries) >= SHARE_CLOSED;
 }
 

@@ -4,6 +4,7 @@ import { isDigit } from '../text/characters.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
 import { edgeInCharacters, widestEdge } from './room.ts';
 import { LEANS } from './runs-on.ts';
+import { hasRunInLabels } from '../text/run-in-labels.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -82,7 +83,7 @@ function breakBeforeShape(
   verdicts: Verdicts,
 ): void {
   const shape = shapeOfShortText(shapes);
-  if (shape === 0) return;
+  if (shape === 0 || (shape === Shape.keyBefore && hasRunInLabels(source, 0, source.length))) return;
   const least = Math.min(...seams.blanks.subarray(0, seams.count));
   for (let seam = 0; seam < seams.count; seam++) {
     const endsWhole = (shape & WHOLE) !== 0 && (shapes[seam]! & shape) !== 0;

@@ -130,3 +130,24 @@ function isUnder(source: string, { indent, from, to, speakers }: LineTable, befo
   const start = source.slice(from[before], Math.min(to[before]!, from[before]! + LONGEST_LABEL));
   return LABEL.exec(start)?.[0].length === step;
 }
+
+const CERTAINTY_OF_VERSE = 0.8;
+/** In characters. */
+const LONGEST_VERSE = 60;
+
+/** Behind a comma verse alone begins a line with "And": where who speaks is named, such lines stand together. */
+export function keepSpokenVerse(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { flags, from, firstChars, speakers, vocabulary } = table;
+  if (speakers.size === 0) return;
+  // What is set in below a name may as well hang.
+  const isProse = (seam: number) =>
+    verdicts.decision[seam] === Decision.join && settlerOf(verdicts, seam) !== 'hanging';
+  for (let seam = 0; seam < seams.count; seam++) {
+    const [before, next] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if (seams.blanks[seam]! > 0 || speakers.has(next) || !(flags[next]! & Flag.startsUpper)) continue;
+    if (table.chars[next]! > LONGEST_VERSE) continue;
+    if (!(flags[before]! & Flag.endsComma) || isProse(seam)) continue;
+    if (vocabulary.isFunctionWord(source.slice(from[next], from[next]! + firstChars[next]!)))
+      settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
+  }
+}

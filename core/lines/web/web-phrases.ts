@@ -27,7 +27,7 @@ export function isPhraseOfPage(line: string): boolean {
 }
 
 /** "Read more: The keepers of the sound", a link between paragraphs to another article. */
-const LEADS_ELSEWHERE = new RegExp(`^(?:${onPagesOfAnyLanguage('elsewhere')}) ?: \\S.*[^.!?]$`, 'i');
+const LEADS_ELSEWHERE = new RegExp(`^(?:${onPagesOfAnyLanguage('elsewhere')}) ?: \\S.*[^.!]$`, 'i');
 
 export function leadsElsewhere(line: string): boolean {
   return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));

@@ -111,7 +111,10 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   verse: { apart: 'short lines stand together here, as in verse or an address', on: '' },
   wideSpace: { apart: 'the next line is set in by a wide space, as a paragraph is', on: '' },
   fullWithoutStop: { apart: '', on: 'the line is full and no sentence ends in it' },
-  title: { apart: 'this line is wider than the lines that wrap, as a title is', on: '' },
+  title: {
+    apart: 'this line is wider than the lines that wrap, as a title is',
+    on: 'this line and the next are one heading: both are in capitals, and only the last ends in a full stop',
+  },
   head: { apart: 'the next line looks like a heading: it ends no sentence, and a paragraph begins after it', on: '' },
   repeated: { apart: 'the same line stands by itself elsewhere in this text', on: '' },
   shape: { apart: 'these lines share one form, as in a list', on: '' },
@@ -134,7 +137,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
-  article: { apart: '', on: 'this line ends with an article, and the noun comes next' },
+  article: { apart: '', on: 'this line ends in a word that belongs to the next, as “the” or “Mr.” does' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
   gapByCustom: {
     apart: 'a blank line stands here, as between the other paragraphs',
