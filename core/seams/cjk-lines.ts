@@ -31,6 +31,7 @@ export function settleCjkLines(source: string, table: LineTable, seams: SeamTabl
     if (verdicts.decision[seam] === Decision.join && isBetweenSpeeches(source, table, seams, seam))
       settle(verdicts, seam, Decision.break, 'speechEnd', CERTAINTY);
   }
+  breakBetweenSpeeches(source, table, seams, verdicts);
   for (const [first, last] of groupsOf(seams)) {
     if (last > first && isVerse(source, table, seams.line.subarray(first, last + 1)))
       for (let seam = first; seam < last; seam++) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
@@ -44,6 +45,32 @@ function isBetweenSpeeches(source: string, { from, to }: LineTable, { line }: Se
   const one = line[seam]!;
   if (to[one]! - from[one]! > 2 || !'「『（'.includes(source[from[line[seam + 1]!]!]!)) return false;
   return CLOSED.test(source.slice(from[one], to[one]));
+}
+
+const FEWEST_BETWEEN_QUOTES = 3;
+const CERTAINTY_BETWEEN_QUOTES = 0.88;
+const QUOTE_AND_QUOTE = /[」』][「『]|”“/;
+
+/**
+ * Where what one person says never follows what another said within a line, each stands in a paragraph of its own, and so it does where a
+ * line ends between the two.
+ */
+function breakBetweenSpeeches(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { from, to, flags } = table;
+  const { line, count } = seams;
+  const between: number[] = [];
+  let speeches = 0;
+  for (let seam = 0; seam < count; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (!(flags[next]! & (Flag.startsCjk | Flag.startsQuote))) continue;
+    const pair = source[to[one]! - 1]! + source[from[next]!]!;
+    if (!QUOTE_AND_QUOTE.test(pair)) continue;
+    speeches++;
+    if (verdicts.decision[seam] === Decision.join) between.push(seam);
+  }
+  if (between.length === 0 || speeches < FEWEST_BETWEEN_QUOTES) return;
+  if (line.some((one) => QUOTE_AND_QUOTE.test(source.slice(from[one], to[one])))) return;
+  for (const seam of between) settle(verdicts, seam, Decision.break, 'speechEnd', CERTAINTY_BETWEEN_QUOTES);
 }
 
 /** More lines have a measure. */
@@ -86,4 +113,19 @@ function isVerse(source: string, { from, to, chars, flags, kind }: LineTable, li
     if (end - from[line]! !== signs) return false;
   }
   return true;
+}
+
+/** Nothing begins with these, though no line of print does: an extractor cut the line where the type changed. */
+const NEVER_FIRST = '，。、；：！？）」』】》〉';
+
+/** A line that begins with a stop, a comma or a closing bracket goes on with the one right above it. */
+export function joinBeforeSigns(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { kind, from } = table;
+  const { line, blanks, count } = seams;
+  for (let seam = 0; seam < count; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.break || blanks[seam]! > 0) continue;
+    if (kind[one] !== LineKind.prose || kind[next] !== LineKind.prose) continue;
+    if (NEVER_FIRST.includes(source[from[next]!]!)) settle(verdicts, seam, Decision.join, 'signFirst', CERTAINTY);
+  }
 }

@@ -8,7 +8,7 @@ import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
 import { breakBetweenClauses } from './clauses.ts';
-import { settleCjkLines } from './cjk-lines.ts';
+import { joinBeforeSigns, settleCjkLines } from './cjk-lines.ts';
 import { findConvention } from './convention.ts';
 import { keepDisplays, markDisplays } from './displays.ts';
 import { settleDisplayedLines } from './displayed-lines.ts';
@@ -157,6 +157,7 @@ export function decideSeams(
     joinFewWraps(source, table, seams, verdicts);
     joinSpacedLines(table, seams, verdicts);
     joinCutCapitals(source, table, seams, verdicts);
+    joinBeforeSigns(source, table, seams, verdicts);
     joinStoppedCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);

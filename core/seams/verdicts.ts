@@ -18,6 +18,7 @@ export const SETTLERS = [
   'ordered',
   'article',
   'cutWord',
+  'signFirst',
   'hungItem',
   'loneBullet',
   'formField',

@@ -137,6 +137,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
+  signFirst: { apart: '', on: 'the next line starts with a stop, a comma or a closing bracket' },
   article: { apart: '', on: 'this line ends in a word that belongs to the next, as “the” or “Mr.” does' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
   gapByCustom: {
@@ -158,7 +159,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   },
   noStops: { apart: 'this text has no full stops; only gaps and line lengths tell', on: '' },
   noCapitals: { apart: 'sentences have no capitals here, and most lines end early', on: '' },
-  speechEnd: { apart: 'the bracket above closes a speech, and another begins', on: '' },
+  speechEnd: { apart: 'one speech ends here, and another begins', on: '' },
   markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
   columns: { apart: 'a wide gap stands in one of the two lines, as between columns', on: '' },
