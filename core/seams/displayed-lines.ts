@@ -95,9 +95,13 @@ interface Setting {
   readonly edge: number;
 }
 
+/** Of a text's widest line, where each verse ends in a comma or a stop. */
+const NEARLY_ALL = 0.9;
+const FEWEST_ENDED = 2;
+
 /**
  * A few lines quoted between blank lines, set in on the left and with much room on the right at each line end: verses. With more room
- * where the line end comes neither after a comma nor before a capital.
+ * where the line end comes neither after a comma nor before a capital, with less where each ends in a comma or a stop.
  */
 function areDisplayedVerses(
   table: LineTable,
@@ -116,6 +120,7 @@ function areDisplayedVerses(
   if (isQuoted && isFullGroup(table, seams, first, last)) return false;
   const around = areFarIn ? edge : Math.max(table.indent[line[first - 1]!]!, table.indent[line[last + 1]!]!);
   const areLedTo = isLedTo(table, seams, first);
+  const areEnded = areLedTo && last - first >= FEWEST_ENDED && allEnd(table, line.subarray(first, last));
   for (let place = first; place <= last; place++) {
     const one = line[place]!;
     if (table.kind[one] !== LineKind.prose || table.indent[one]! - around < LEAST_STEP_OF_VERSES) return false;
@@ -125,10 +130,14 @@ function areDisplayedVerses(
     const mayRunOn = !(table.flags[one]! & Flag.endsComma) && !(table.flags[next]! & Flag.startsUpper);
     // Under a colon lines that begin at one place are wrapped only where the next word had no room.
     const share = areLedTo && table.indent[next] === table.indent[one] ? 1 : HALF;
-    if (withNext > widest * (mayRunOn ? share : SHORT)) return false;
+    if (withNext > widest * (mayRunOn ? share : areEnded ? NEARLY_ALL : SHORT)) return false;
     if (mayRunOn && table.flags[one]! & ENDS_INSIDE) return false;
   }
   return true;
+}
+
+function allEnd({ flags }: LineTable, lines: Uint32Array): boolean {
+  return lines.every((one) => (flags[one]! & (Flag.endsComma | Flag.endsStop)) !== 0);
 }
 
 /** Whether the line above a group ends in a colon: "run this:". */

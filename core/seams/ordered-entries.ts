@@ -47,9 +47,9 @@ export function settleOrderedEntries(source: string, table: LineTable, seams: Se
   const closest = seams.blanks.subarray(0, seams.count).reduce((least, one) => Math.min(least, one), Infinity);
   const text: Text = { source, table, seams, closest };
   for (const { kind, openers } of runsOfOpeners(text)) {
-    const candidates = kind.isReference ? behindEnds(text, openers) : openers;
+    const candidates = kind.isReference ? behindEnds(text, inCapitals(text, openers)) : openers;
     const ordered = inOrder(candidates);
-    const isList = kind.isReference ? areDated : kind.counts ? areCounted : areTerms;
+    const isList = kind.isReference ? areOfPeople : kind.counts ? areCounted : areTerms;
     if (areEnough(ordered, candidates) && isList(text, ordered)) settleEntries(text, kind, ordered, verdicts);
     else if (!kind.isReference && !kind.needsOrder && !kind.counts && areTermsInNoOrder(text, openers))
       settleEntries(text, kind, openers, verdicts);
@@ -87,6 +87,12 @@ function* runsOfOpeners({ source, table, seams }: Text): Generator<Run> {
   yield* open.values();
 }
 
+/** Where surnames stand in capitals, other names begin no entry. */
+function inCapitals(text: Text, openers: readonly Opener[]): readonly Opener[] {
+  const capitals = openers.filter(({ place }) => beginsInCapitals(text, place));
+  return capitals.length >= Math.max(FEWEST, openers.length * SHARE_IN_ORDER) ? capitals : openers;
+}
+
 /** Where references end in a stop, or an address, a name below a line that ends in neither is one within a reference. */
 function behindEnds({ table, seams }: Text, openers: readonly Opener[]): readonly Opener[] {
   const behind = openers.filter(
@@ -122,6 +128,19 @@ function endOfLast({ blanks, count }: SeamTable, entries: readonly Opener[]): nu
   let end = starts.at(-1)!;
   while (end < count && blanks[end] === 0 && end - starts.at(-1)! < longest) end++;
   return end;
+}
+
+/** A directory has the surnames in capitals, and no years. */
+function areOfPeople(text: Text, entries: readonly Opener[]): boolean {
+  return areDated(text, entries) || entries.every(({ place }) => beginsInCapitals(text, place));
+}
+
+const SURNAME_IN_CAPITALS = /^\p{Lu}[\p{Lu}’'-]+,? /u;
+const LONGEST_SURNAME = 24;
+
+function beginsInCapitals({ source, table, seams }: Text, place: number): boolean {
+  const start = table.from[seams.line[place]!]!;
+  return SURNAME_IN_CAPITALS.test(source.slice(start, start + LONGEST_SURNAME));
 }
 
 function areDated({ source, table, seams }: Text, entries: readonly Opener[]): boolean {

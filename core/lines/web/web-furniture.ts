@@ -29,13 +29,16 @@ const FEWEST_LABELS = 2;
 export function findWebFurniture(source: string, table: LineTable): void {
   if (!standsInLongLines(table) && !hasManyLabels(source, table)) {
     dropButtons(source, table);
-    if (hasHeadingsToChange(source, table)) dropListOfHeadings(source, table);
+    dropHeadingsOfArticle(source, table);
     return dropFoot(source, table);
   }
   const found = findLabels(source, table);
   dropMenuAtHead(source, table);
   // Whose the rights are stands in books as well, and so does "Contents" above "Index".
-  if (!found.isPage) return dropMenus(table, found.menus);
+  if (!found.isPage) {
+    dropHeadingsOfArticle(source, table);
+    return dropMenus(table, found.menus);
+  }
   // A page has a text: what is nothing but labels is a list of them.
   if (found.labels.length < FEWEST_LABELS || !found.hasProse) return;
   for (const line of found.labels) table.kind[line] = LineKind.webLabel;
@@ -52,6 +55,11 @@ export function findWebFurniture(source: string, table: LineTable): void {
   dropMenuGroups(source, table);
   dropMenuAboveTitle(source, table);
   dropListOfHeadings(source, table);
+}
+
+/** The list of headings above an article whose readers may change it. */
+function dropHeadingsOfArticle(source: string, table: LineTable): void {
+  if (hasHeadingsToChange(source, table)) dropListOfHeadings(source, table);
 }
 
 /** Different labels that only web pages have; fewer where words of menus stand among them. */
