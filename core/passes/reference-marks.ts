@@ -21,9 +21,12 @@ const EXPONENT_BASE = /(?:[\d⁻⁺]|\b(?:m|cm|km|mm|ft|in|x|y|n|r))$/;
 const SYMBOLS = /(?:^|[^\p{L}])(\p{L}{1,2})$/u;
 
 const WORD_BEFORE = /(?:^|[^\p{L}\p{M}])(\p{L}+)(\.?) $/u;
-/** What points to a source, in English, German, French, Spanish and Italian. */
+/** What points to a source or a part of the text, in English, German, French, Spanish and Italian. */
 const POINTING: ReadonlySet<string> = new Set(
-  'see also cf ref refs reference references siehe auch vgl voir aussi véase también vedi anche'.split(' '),
+  (
+    'see also cf ref refs reference references para paras paragraph paragraphs section sections clause clauses equation example item ' +
+    'siehe auch vgl absatz randnummer rn abschnitt voir aussi paragraphe véase también párrafo vedi anche paragrafo'
+  ).split(' '),
 );
 const PLAIN = /^\[\d{1,3}\]$/;
 const LONGEST_FIGURE = 2;
@@ -155,10 +158,10 @@ function isPower(before: string, { isFunctionWord }: Vocabulary): boolean {
   return symbols !== undefined && (symbols.length === 1 || !isFunctionWord(symbols));
 }
 
-/** A sign glued to the end of a word, not before a word or a figure; a star that closes no emphasis and hides no letters. */
 /** A year, and what stands before it. */
 const LONGEST_YEAR = 5;
 
+/** A sign glued to the end of a word, not before a word or a figure; a star that closes no emphasis and hides no letters. */
 function isNoteSign(text: string, at: number, mark: string): boolean {
   if (!/[\p{L}.,;:!?”’")\]]$|(?:^|\D)\d{4}$/u.test(text.slice(Math.max(0, at - LONGEST_YEAR), at))) return false;
   const after = text.slice(at + mark.length, at + mark.length + 2);

@@ -9,7 +9,8 @@ const FEWEST = 3;
 /** In lines. */
 const LONGEST_ENTRY = 30;
 const LABEL = /^\[(\d{1,3})\]\s+\S/;
-const WITHIN = /[^\n]\[\d{1,3}\]/;
+/** A mark of a note stands right behind a word; "see paragraph [9]" names what is elsewhere, if it is none of these. */
+const WITHIN = /([^\n])\[(\d{1,3})\]/g;
 /** In units: a label and the first sign of its entry. */
 const LONGEST_LABEL = 12;
 
@@ -19,7 +20,7 @@ interface Labelled {
 }
 
 /**
- * "[1]", "[2]", "[3]" at the beginning of lines that count on, and nowhere between: labels of entries, each of which begins anew. Marks
+ * "[1]", "[2]", "[3]" at the beginning of lines that count on, and none of them between: labels of entries, each of which begins anew. Marks
  * of notes, which a wrapped line may begin with too, stand within lines as well. Linear in the length of the source.
  */
 export function breakBeforeLabels(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
@@ -59,7 +60,15 @@ export function breakBeforeLabels(source: string, table: LineTable, seams: SeamT
       if (run.length > 0 && Number(value) !== run.at(-1)!.value + 1) close();
       run.push({ place, value: Number(value) });
     }
-    if (run.length > 0 && WITHIN.test(source.slice(from, table.to[line]))) run = [];
+    if (run.length > 0 && hasMark(source.slice(from, table.to[line]), run)) run = [];
   }
   close();
+}
+
+function hasMark(text: string, run: readonly Labelled[]): boolean {
+  const [first, last] = [run[0]!.value, run.at(-1)!.value];
+  return [...text.matchAll(WITHIN)].some(([, before, number]) => {
+    const isAmongThese = Number(number) >= first && Number(number) <= last;
+    return before !== ' ' || isAmongThese;
+  });
 }

@@ -1,6 +1,5 @@
 import type { WordIndex } from '../text/word-index.ts';
-import { isCjk, isSpace, isUnspaced, SOFT_HYPHEN } from '../text/characters.ts';
-import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { LineTable } from '../lines/line-table.ts';
 import { keepAcrossColumns } from './across-columns.ts';
 import { joinAroundAsides } from './around-asides.ts';
 import { joinAfterArticles } from './articles.ts';
@@ -45,7 +44,7 @@ import type { Measure } from './room.ts';
 import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
-import { isLoneClosing, joinWithinBrackets } from './open-brackets.ts';
+import { joinWithinBrackets } from './open-brackets.ts';
 import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
@@ -66,7 +65,6 @@ import { breakBetweenQuotes } from './quoted-lines.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
 import { settleAroundValues } from './value-lines.ts';
 import { joinCutCapitals, joinFewWraps, joinRests, joinWrappedEntries } from './wrapped-entries.ts';
-import { isInsideAddress } from './word-evidence.ts';
 
 /** What a person, or the house style, said of the whole text: what marks its paragraphs, at how many characters its lines wrap. */
 export interface Overrides {
@@ -228,29 +226,4 @@ function firstOdds(regions: readonly SeamContext[]): Float32Array {
 /** Whether lines wrap anywhere in the text. */
 export function linesWrap({ regions }: SeamDecisions): boolean {
   return regions.some(({ convention }) => convention.wraps);
-}
-
-/**
- * What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and in scripts that put no space between
- * words. Of these some put one between phrases, which the line before ends with then.
- */
-export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {
-  const end = table.to[before]!;
-  const last = source.charCodeAt(end - 1);
-  const next = source.charCodeAt(table.from[after]!);
-  if (areWide(table, last, next) || isLoneClosing(source, table, after)) return '';
-  if (isUnspaced(last) && isUnspaced(next) && !isSpace(source.charCodeAt(end))) return '';
-  if (last === SOFT_HYPHEN) return '';
-  if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
-  if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';
-  return isInsideAddress(table.flags[before]!, table.flags[after]!) ? '' : ' ';
-}
-
-/** Marks that Chinese and Japanese share with other scripts: no space stands between them and a sign. */
-const SHARED_MARKS = '“”‘’…—';
-
-function areWide({ language }: LineTable, last: number, next: number): boolean {
-  const isShared = (code: number) => SHARED_MARKS.includes(String.fromCharCode(code));
-  if (isCjk(last)) return isCjk(next) || isShared(next);
-  return isShared(last) && (isCjk(next) || (isShared(next) && (language === 'zh' || language === 'ja')));
 }

@@ -13,12 +13,14 @@ export interface Vocabulary {
   /** Whether a word belongs to the next and to nothing else. */
   isArticle(word: string): boolean;
   /** See the fields of the same names in LanguageData. */
+  isElided(word: string): boolean;
   isSuspender(word: string): boolean;
   isEnclitic(word: string): boolean;
   isPrefix(word: string): boolean;
 }
 
-type List = 'functionWords' | 'referring' | 'abbreviations' | 'articles' | 'suspenders' | 'enclitics' | 'prefixes';
+type List =
+  'functionWords' | 'referring' | 'abbreviations' | 'articles' | 'elided' | 'suspenders' | 'enclitics' | 'prefixes';
 
 /** By the bits of the languages: texts have few combinations of them. */
 const made = new Map<number, Vocabulary>();
@@ -46,6 +48,7 @@ function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
     refersBack: asker('referring'),
     isAbbreviation: (word) => isInitial(word) || isShortForm(word),
     isArticle: asker('articles'),
+    isElided: asker('elided'),
     isSuspender: asker('suspenders'),
     isEnclitic: asker('enclitics'),
     isPrefix: asker('prefixes'),

@@ -10,6 +10,7 @@ export const fr = {
   abbreviations: 'mme mlle m mm av env',
   suspenders: 'et ou',
   articles: 'le la les un une des du',
+  elided: 'l d j m t s c n qu jusqu lorsqu puisqu quoiqu quelqu presqu',
   salutations: 'ch(?:er|ère|ers|ères)|bonjour|salut|madame|monsieur',
   closings:
     '(?:bien )?(?:cordialement|amicalement|respectueusement|sincèrement|affectueusement)|(?:bien )?à (?:vous|toi)|avec (?:mes|toute mon|tous mes) [^\\s,]+|salutations|votre dévouée?|bises',

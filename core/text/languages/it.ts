@@ -10,6 +10,8 @@ export const it = {
   abbreviations: 'sig sigg dott prof avv ecc pag pagg cfr spett gent sec vol',
   suspenders: 'e ed o',
   articles: 'il lo la gli le un uno una del dello della dei degli delle',
+  elided:
+    'l d c m t s v un gl dell all dall nell sull coll quell quest bell sant tutt quant cos com dov anch nient senz mezz',
   salutations: 'car[oaie]|gentil[ei]|egregi[oa]|spettabile|buon(?:giorno|asera)|ciao',
   closings: '(?:cordiali|distinti|cari) saluti|cordialmente|con (?:affetto|stima)|un abbraccio|su[oa]|tu[oa]|a presto',
   bylines: '(?:testo )?di',

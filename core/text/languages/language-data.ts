@@ -15,6 +15,8 @@ export interface LanguageData {
   readonly suspenders: string;
   /** Those of the small words that belong to the next word and to nothing else: no line of a list ends in one. */
   readonly articles?: string;
+  /** Words that lose their last letter before a vowel, with an apostrophe and no space behind it: "l'eau"; without the apostrophe. */
+  readonly elided?: string;
   /** How a letter begins, before the name: alternatives of a regular expression without case. */
   readonly salutations?: string;
   /** How a letter ends, on a line above the name: alternatives of a regular expression without case. */
