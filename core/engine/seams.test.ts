@@ -126,6 +126,8 @@ describe('split words', () => {
     ['compound number', 'He counted fifty-\ntwo swans.', 'He counted fifty-two swans.'],
     ['soft hyphen', 'The light\u00ad\nhouse stood.', 'The lighthouse stood.'],
     ['typographic hyphen', 'The keeper ap‐\nproved of it.', 'The keeper approved of it.'],
+    ['one letter', 'The X-\nray showed a T-\nshirt.', 'The X-ray showed a T-shirt.'],
+    ['a chain that begins', 'His mother-\nin-law ate it.', 'His mother-in-law ate it.'],
     ['an address', 'See mirror.ferry-\nhouse.example for the tides.', 'See mirror.ferry-house.example for the tides.'],
     ['over a page turn', 'The keeper was consid-\n12\n\fered odd.', 'The keeper was considered odd.'],
   ])('%s', (_name, source, expected) => {

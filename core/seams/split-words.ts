@@ -19,6 +19,7 @@ export type SplitEvidence =
   | 'listed'
   | 'enclitic'
   | 'chain'
+  | 'one-letter'
   | 'compound-number'
   | 'both-halves-words'
   | 'usual-prefix'
@@ -51,6 +52,8 @@ interface Halves {
   readonly inAddress: boolean;
   /** The first half hangs on a word before it: "half-and-" of "half-and-half". */
   readonly inChain: boolean;
+  /** The second half has more behind a hyphen of its own: "in-law" of "mother-in-law". */
+  readonly beginsChain: boolean;
 }
 
 const ANY = vocabularyOf(0);
@@ -92,6 +95,7 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
     tail: source.slice(start, tail),
     hyphen: source.charCodeAt(end),
     inChain: head > 1 && isHyphen(source.charCodeAt(head - 1)) && isWordUnit(source.charCodeAt(head - 2)),
+    beginsChain: isHyphen(source.charCodeAt(tail)) && isWordUnit(source.charCodeAt(tail + 1)),
     inAddress:
       ADDRESS_SIGN.test(source.slice(Math.max(0, head - 1), end)) || ADDRESS_SIGN.test(source.slice(tail, tail + 2)),
   };
@@ -178,7 +182,11 @@ function byLanguage(
   // "mother-in-" and "law": "inlaw" is a word too.
   if (halves.inChain && vocabulary.isFunctionWord(head.toLowerCase()) && isListed(tail))
     return { outcome: 'hyphen', evidence: 'chain', certainty: 0.9 };
-  if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: 0.97 };
+  // No word is divided behind its first letter, but by those who set narrow columns.
+  if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: head.length > 1 ? 0.97 : 0.8 };
+  if (head.length === 1) return { outcome: 'hyphen', evidence: 'one-letter', certainty: 0.9 };
+  if (halves.beginsChain && vocabulary.isFunctionWord(tail))
+    return { outcome: 'hyphen', evidence: 'chain', certainty: 0.9 };
   if (vocabulary.isEnclitic(tail)) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };
   if (words && halves.inChain && !closesCompounds) return { outcome: 'hyphen', evidence: 'chain', certainty: 0.85 };
   if (TENS.test(head)) return { outcome: 'hyphen', evidence: 'compound-number', certainty: 0.98 };
