@@ -1,7 +1,7 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
 import { tellLanguages } from '../text/language.ts';
-import { indexLines, type LineIndex } from '../text/line-index.ts';
+import { indexLines, withoutUnseenEdges, type LineIndex } from '../text/line-index.ts';
 import { vocabularyOf } from '../text/vocabulary.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findChords } from './laid-out/chord-lines.ts';
@@ -49,15 +49,16 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   }
   if (options.rules) workOf('rules', () => findRules(source, kind, from, to));
   if (options.strayTags) workOf('stray-tags', () => findEmptyMarkup(source, kind, from, to));
-  const captions = readCaptions(source, index, kind, options);
+  const seen = withoutUnseenEdges(source, index);
+  const captions = readCaptions(source, seen, kind, options);
   const quotes =
     captions.found || !options.mailQuotes
       ? undefined
-      : workOf('mail-quotes', () => findQuotes(source, index, from, to));
+      : workOf('mail-quotes', () => findQuotes(source, seen, from, to));
   const numbers =
     captions.found || quotes || !options.lineNumbers
       ? undefined
-      : workOf('line-numbers', () => findMarginNumbers(source, index, kind));
+      : workOf('line-numbers', () => findMarginNumbers(source, seen, kind));
   const { leadTo, tailFrom } = numbers ?? { leadTo: quotes?.leadTo ?? captions.leadTo, tailFrom: captions.tailFrom };
   for (let line = 0; line < count; line++) {
     if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);

@@ -1,4 +1,4 @@
-import { isClosingMark, isLower, isStop } from './characters.ts';
+import { isClosingMark, isInvisible, isLower, isStop, SOFT_HYPHEN } from './characters.ts';
 import { grown } from './growing.ts';
 
 /** How a line ended. The numbers are stored in typed arrays and never change their meaning. */
@@ -137,4 +137,21 @@ function spacesEndLines(source: string, ends: number): boolean {
     if (!isLower(after!)) beforeStart++;
   }
   return runs >= 2 && afterStop / runs >= LEAST_AFTER_STOP && beforeStart / runs >= LEAST_BEFORE_START;
+}
+
+/**
+ * The index with each line from its first to its last character that can be seen or is a space: a byte order mark or a zero-width space
+ * hides what a line begins with. The index itself where no line has any.
+ */
+export function withoutUnseenEdges(source: string, index: LineIndex): LineIndex {
+  let from: Uint32Array | undefined;
+  let to: Uint32Array | undefined;
+  for (let line = 0; line < index.count; line++) {
+    let [a, b] = [index.from[line]!, index.to[line]!];
+    while (a < b && isInvisible(source.charCodeAt(a))) a++;
+    while (b > a && isInvisible(source.charCodeAt(b - 1)) && source.charCodeAt(b - 1) !== SOFT_HYPHEN) b--;
+    if (a !== index.from[line]) (from ??= index.from.slice())[line] = a;
+    if (b !== index.to[line]) (to ??= index.to.slice())[line] = b;
+  }
+  return from || to ? { ...index, from: from ?? index.from, to: to ?? index.to } : index;
 }
