@@ -52,9 +52,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   const seen = withoutUnseenEdges(source, index);
   const captions = readCaptions(source, seen, kind, options);
   const quotes =
-    captions.found || !options.mailQuotes
-      ? undefined
-      : workOf('mail-quotes', () => findQuotes(source, seen, from, to));
+    captions.found || !options.mailQuotes ? undefined : workOf('mail-quotes', () => findQuotes(source, seen, from, to));
   const numbers =
     captions.found || quotes || !options.lineNumbers
       ? undefined

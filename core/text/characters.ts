@@ -21,15 +21,27 @@ export function isOddSpace(code: number): boolean {
 
 export const SOFT_HYPHEN = 0xad;
 
+/** Marks of the direction of writing: they show nothing by themselves, and say nothing where no letter runs from right to left. */
+export function isDirectionMark(code: number): boolean {
+  return (
+    code === 0x200e ||
+    code === 0x200f ||
+    code === 0x061c ||
+    (code >= 0x202a && code <= 0x202e) ||
+    (code >= 0x2066 && code <= 0x2069)
+  );
+}
+
 /**
- * Characters that show nothing and say nothing: control characters, zero-width spaces, byte order marks, soft hyphens. Not the
- * joiners, which shape letters in some scripts and in emoji.
+ * Characters that show nothing and say nothing: control characters, zero-width spaces, byte order marks, soft hyphens, marks of direction.
+ * Not the joiners, which shape letters in some scripts and in emoji.
  */
 export function isInvisible(code: number): boolean {
   if (code < 0x20) return !isLineEndUnit(code) && code !== 0x09;
   if (code < 0x7f) return false;
   if (code <= 0x9f) return code !== 0x85;
-  return code === SOFT_HYPHEN || code === 0x200b || code === 0x2060 || code === 0xfeff || code === 0x180e;
+  if (code === SOFT_HYPHEN || code === 0x200b || code === 0x2060 || code === 0xfeff || code === 0x180e) return true;
+  return isDirectionMark(code);
 }
 
 /** LF, VT, FF, CR, NEL, line separator, paragraph separator. */

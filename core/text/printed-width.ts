@@ -1,3 +1,5 @@
+import { isDirectionMark } from './characters.ts';
+
 /**
  * Estimated printed width of text set in a proportional book face, in thousandths of an em. The classes follow the advance
  * widths common to text faces (a digit is half an em wide, an "m" three times an "i"); no one face is meant.
@@ -29,7 +31,7 @@ export function unitWidth(code: number): number {
   if (code >= 0x2e80 && code <= 0xff60) return 1000;
   if (code === 0x2014 || code === 0x2026) return 1000;
   if (code === 0x2018 || code === 0x2019) return 300;
-  if (code === 0x200b || code === 0xfeff) return 0;
+  if (code === 0x200b || code === 0xfeff || isDirectionMark(code)) return 0;
   return 500;
 }
 

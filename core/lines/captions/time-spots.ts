@@ -34,7 +34,7 @@ export interface TimeSpot {
 }
 
 const CLOCK_LOOK =
-  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\{\d{1,7}\}\{/gm;
+  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\ufeff?\{\d{1,7}\}\{/gm;
 
 /** All times of a text, in order. Linear in its length. */
 export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array): TimeSpot[] {

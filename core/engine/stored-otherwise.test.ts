@@ -1,0 +1,46 @@
+import { expect, test } from '@jest/globals';
+import { readdirSync, readFileSync } from 'node:fs';
+import { clean } from '../cleaning/clean.ts';
+import { cleanText } from '../cleaning/output.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+import { parseEverydayTexts } from '../testing/everyday-texts.ts';
+
+/* The same words with what nobody sees of them stored in another way come out the same. */
+
+const FOLDER = 'core/testing/texts';
+const TEXTS = readdirSync(FOLDER).flatMap((file) =>
+  parseEverydayTexts(file, readFileSync(`${FOLDER}/${file}`, 'utf8')),
+);
+
+function cleanLines(source: string): string {
+  return cleanText(clean(source, DEFAULT_STYLE))
+    .split(/\n+/)
+    .map((line) => line.trim().replace(/\s+/g, ' '))
+    .filter((line) => line !== '')
+    .join('\n');
+}
+
+test.each([
+  ['line ends of another system', (text: string) => text.replace(/\n/g, '\r\n')],
+  ['a byte order mark', (text: string) => `\ufeff${text}`],
+  ['blank lines around it', (text: string) => `\n\n\n${text}\n\n\n`],
+  ['spaces in blank lines', (text: string) => text.replace(/\n\n/g, '\n   \n')],
+])('%s', (_name, store) => {
+  const different = TEXTS.filter(({ source }) => cleanLines(store(source)) !== cleanLines(source));
+  expect(different.map(({ name }) => name)).toEqual([]);
+});
+
+test.each([
+  [
+    'marks of direction before each line',
+    '\u200eThe ferry goes at nine, and whoever is not on\n\u200ethe quay by then must walk.\n\n\u200e> Does it wait?\n\u200e> It never does.\n\n\u200eNo.',
+    'The ferry goes at nine, and whoever is not on the quay by then must walk.\n\nDoes it wait?\n\nIt never does.\n\nNo.',
+  ],
+  [
+    'marks around lines from right to left',
+    '\u202bיצאה הסירה מן הרציף לפני הזריחה, ואיש לא ידע\u202c\n\u202bלאן היא שטה ומתי תחזור אל הכפר.\u202c',
+    'יצאה הסירה מן הרציף לפני הזריחה, ואיש לא ידע לאן היא שטה ומתי תחזור אל הכפר.',
+  ],
+])('%s', (_name, source, expected) => {
+  expect(cleanText(clean(source, DEFAULT_STYLE))).toBe(expected);
+});
