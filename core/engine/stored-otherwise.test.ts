@@ -37,6 +37,16 @@ test.each([
     'The ferry goes at nine, and whoever is not on the quay by then must walk.\n\nDoes it wait?\n\nIt never does.\n\nNo.',
   ],
   [
+    'a mail of which every line is set in',
+    '    Who has the key?\n\n    > Do you have the key of the lamp room? I left\n    > it behind the clock.\n\n    It is not there.',
+    'Who has the key?\n\nDo you have the key of the lamp room? I left it behind the clock.\n\nIt is not there.',
+  ],
+  [
+    'captions of which every line is set in by a tab',
+    '\t{25}{75}You begin with the keel,\n\t{76}{130}and then come the ribs.\n\t{131}{190}Who told you that?',
+    'You begin with the keel, and then come the ribs. Who told you that?',
+  ],
+  [
     'marks around lines from right to left',
     '\u202bיצאה הסירה מן הרציף לפני הזריחה, ואיש לא ידע\u202c\n\u202bלאן היא שטה ומתי תחזור אל הכפר.\u202c',
     'יצאה הסירה מן הרציף לפני הזריחה, ואיש לא ידע לאן היא שטה ומתי תחזור אל הכפר.',

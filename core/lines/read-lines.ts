@@ -1,7 +1,7 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
 import { tellLanguages } from '../text/language.ts';
-import { indexLines, withoutUnseenEdges, type LineIndex } from '../text/line-index.ts';
+import { indexLines, withoutHiddenEdges, type LineIndex } from '../text/line-index.ts';
 import { vocabularyOf } from '../text/vocabulary.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findChords } from './laid-out/chord-lines.ts';
@@ -49,7 +49,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
   }
   if (options.rules) workOf('rules', () => findRules(source, kind, from, to));
   if (options.strayTags) workOf('stray-tags', () => findEmptyMarkup(source, kind, from, to));
-  const seen = withoutUnseenEdges(source, index);
+  const seen = withoutHiddenEdges(source, index);
   const captions = readCaptions(source, seen, kind, options);
   const quotes =
     captions.found || !options.mailQuotes ? undefined : workOf('mail-quotes', () => findQuotes(source, seen, from, to));
@@ -91,6 +91,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
+  forgetCommonIndent(table);
   forgetCase(table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
@@ -188,6 +189,14 @@ function isSetOff({ kind, indent }: LineTable, line: number): boolean {
   const isApartFrom = (other: number) =>
     other < 0 || other >= kind.length || kind[other] === LineKind.blank || indent[line]! - indent[other]! >= LEAST_STEP;
   return isApartFrom(line - 1) && isApartFrom(line + 1);
+}
+
+/** What all lines are set in by says nothing of any. */
+function forgetCommonIndent({ kind, indent }: LineTable): void {
+  let least = Infinity;
+  for (let line = 0; line < kind.length; line++) if (isKept(kind[line]!)) least = Math.min(least, indent[line]!);
+  if (least === 0 || least === Infinity) return;
+  for (let line = 0; line < kind.length; line++) if (isKept(kind[line]!)) indent[line]! -= least;
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {

@@ -140,18 +140,37 @@ function spacesEndLines(source: string, ends: number): boolean {
 }
 
 /**
- * The index with each line from its first to its last character that can be seen or is a space: a byte order mark or a zero-width space
- * hides what a line begins with. The index itself where no line has any.
+ * The index with each line from where its words may begin to where they end: without what all lines are set in by, and without a byte order
+ * mark, a zero-width space or a mark of direction, which hide what a line begins with. The index itself where there is nothing of this.
  */
-export function withoutUnseenEdges(source: string, index: LineIndex): LineIndex {
+export function withoutHiddenEdges(source: string, index: LineIndex): LineIndex {
+  const common = commonIndent(source, index);
   let from: Uint32Array | undefined;
   let to: Uint32Array | undefined;
   for (let line = 0; line < index.count; line++) {
     let [a, b] = [index.from[line]!, index.to[line]!];
     while (a < b && isInvisible(source.charCodeAt(a))) a++;
+    if (common > 0) a = Math.min(b, a + common);
     while (b > a && isInvisible(source.charCodeAt(b - 1)) && source.charCodeAt(b - 1) !== SOFT_HYPHEN) b--;
     if (a !== index.from[line]) (from ??= index.from.slice())[line] = a;
     if (b !== index.to[line]) (to ??= index.to.slice())[line] = b;
   }
   return from || to ? { ...index, from: from ?? index.from, to: to ?? index.to } : index;
+}
+
+/** How many spaces and tabs, the same ones, all lines with words begin with. */
+function commonIndent(source: string, index: LineIndex): number {
+  let common: string | undefined;
+  for (let line = 0; line < index.count && common !== ''; line++) {
+    let a = index.from[line]!;
+    const to = index.to[line]!;
+    while (a < to && isInvisible(source.charCodeAt(a))) a++;
+    let end = a;
+    while (end < to && (source[end] === ' ' || source[end] === '\t')) end++;
+    if (end === to) continue;
+    let same = common?.length ?? end - a;
+    while (same > 0 && common !== undefined && !source.startsWith(common.slice(0, same), a)) same--;
+    common = source.slice(a, a + Math.min(same, end - a));
+  }
+  return common?.length ?? 0;
 }

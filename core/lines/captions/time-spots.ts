@@ -34,7 +34,7 @@ export interface TimeSpot {
 }
 
 const CLOCK_LOOK =
-  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^\ufeff?\{\d{1,7}\}\{/gm;
+  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^[ \t\ufeff]*\{\d{1,7}\}\{/gm;
 
 /** All times of a text, in order. Linear in its length. */
 export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array): TimeSpot[] {
@@ -42,7 +42,7 @@ export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array
   let line = 0;
   let done = -1;
   for (const { index: at } of source.matchAll(CLOCK_LOOK)) {
-    while (line + 1 < index.count && index.from[line + 1]! <= at) line++;
+    while (line + 1 < index.count && index.next[line]! <= at) line++;
     if (line === done || kind[line] === LineKind.blank) continue;
     done = line;
     addSpots(source, index, kind, line, spots);
