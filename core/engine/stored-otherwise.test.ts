@@ -37,6 +37,11 @@ test.each([
     'The ferry goes at nine, and whoever is not on the quay by then must walk.\n\nDoes it wait?\n\nIt never does.\n\nNo.',
   ],
   [
+    'no-break spaces between the words',
+    '>>\u00a0Does the ferry wait?\n>\u00a0It never does, and whoever is not\n>\u00a0on\u00a0the\u00a0quay by then must walk.\nThen I shall walk.',
+    'Does the ferry wait?\n\nIt never does, and whoever is not on the quay by then must walk.\n\nThen I shall walk.',
+  ],
+  [
     'a mail of which every line is set in',
     '    Who has the key?\n\n    > Do you have the key of the lamp room? I left\n    > it behind the clock.\n\n    It is not there.',
     'Who has the key?\n\nDo you have the key of the lamp room? I left it behind the clock.\n\nIt is not there.',

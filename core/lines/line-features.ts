@@ -18,13 +18,13 @@ import type { Vocabulary } from '../text/vocabulary.ts';
 import { isSureBullet, markerLength } from './line-form.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
-/** Fills in the features of one line, from the range of its words. */
-export function measureLine(source: string, table: LineTable, line: number): void {
+/** Fills in the features of one line, from the range of its words; its signs are those of the source as it is written. */
+export function measureLine(source: string, table: LineTable, line: number, written = source): void {
   const from = table.from[line]!;
   const to = table.to[line]!;
   table.indent[line] = columnsBefore(source, table.index.from[line]!, from);
   table.chars[line] = to - from;
-  measureStretch(source, from, to, table.width, table.signs, line);
+  measureStretch(written, from, to, table.width, table.signs, line);
   let firstTo = from;
   if (isCjk(source.charCodeAt(from))) firstTo = from + 1;
   else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;

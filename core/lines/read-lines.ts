@@ -2,6 +2,7 @@ import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
 import { tellLanguages } from '../text/language.ts';
 import { indexLines, withoutHiddenEdges, type LineIndex } from '../text/line-index.ts';
+import { withPlainSpaces } from '../text/plain-spaces.ts';
 import { vocabularyOf } from '../text/vocabulary.ts';
 import { readCaptions } from './captions/captions.ts';
 import { findChords } from './laid-out/chord-lines.ts';
@@ -36,7 +37,8 @@ import { findWebFurniture } from './web/web-furniture.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
 /** Reads a source into lines with features and kinds; `layout` is what its format told of them. Linear in its length. */
-export function readLines(source: string, options: LineOptions, layout?: Layout): LineTable {
+export function readLines(written: string, options: LineOptions, layout?: Layout): LineTable {
+  const source = withPlainSpaces(written);
   const index = indexLines(source);
   const { main: language, all: languages } = tellLanguages(source);
   const { count } = index;
@@ -90,12 +92,12 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
     keepsMarks: quotes?.keepsMarks ?? false,
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
-  for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line);
+  for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line, written);
   forgetCommonIndent(table);
   forgetCase(table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
-    settleRemovals(source, table);
+    settleRemovals(source, table, written);
     return table;
   }
   for (const line of markSeries(source, table)) table.series.add(line);
@@ -117,7 +119,7 @@ export function readLines(source: string, options: LineOptions, layout?: Layout)
       setInterruptionsAside(source, table, footnotes !== 'gone');
     });
   if (furniture && kind.includes(LineKind.aside)) workOf('page-furniture', () => dropLoneHeads(source, table));
-  settleRemovals(source, table);
+  settleRemovals(source, table, written);
   takeElements(table);
   findContents(source, table);
   findCode(source, table);
@@ -142,10 +144,10 @@ function findEmptyMarkup(source: string, kind: Uint8Array, from: Uint32Array, to
   }
 }
 
-function settleRemovals(source: string, table: LineTable): void {
+function settleRemovals(source: string, table: LineTable, written: string): void {
   for (const line of linesToPutBack(source, table)) {
     table.kind[line] = LineKind.prose;
-    measureLine(source, table, line);
+    measureLine(source, table, line, written);
   }
   doubtRemovals(source, table);
 }

@@ -1,3 +1,4 @@
+import { isSpace } from '../text/characters.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { gluedFigureAt } from '../text/note-marks.ts';
 import { Sign } from '../text/signs.ts';
@@ -108,7 +109,7 @@ const READERS: Readonly<Record<MarkKind, Reader>> = {
     const to = at + mark.length;
     // Far from all words it says what a question is worth.
     if (text.endsWith('   ', at)) return undefined;
-    const isSpaced = text[at - 1] === ' ';
+    const isSpaced = isSpace(text.charCodeAt(at - 1));
     if (isSpaced && isSpokenOf(text.slice(Math.max(0, at - LONGEST_STEM), at), vocabulary)) return undefined;
     if (!isSpaced || !PLAIN.test(mark)) return { from: isSpaced ? at - 1 : at, to, insert: '' };
     // Apart from its words it may be a part of the sentence, or count something else than notes.
