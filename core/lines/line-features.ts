@@ -22,7 +22,7 @@ import { Flag, type LineTable } from './line-table.ts';
 export function measureLine(source: string, table: LineTable, line: number, written = source): void {
   const from = table.from[line]!;
   const to = table.to[line]!;
-  table.indent[line] = columnsBefore(source, table.index.from[line]!, from);
+  table.indent[line] = Math.max(0, columnsOf(source, table.index.from[line]!, from) - table.margin);
   table.chars[line] = to - from;
   measureStretch(written, from, to, table.width, table.signs, line);
   let firstTo = from;
@@ -46,7 +46,8 @@ function takePlacedWidth({ layout, indent, width, firstWidth, leadTo, tailFrom }
   width[line] = placed;
 }
 
-function columnsBefore(source: string, from: number, to: number): number {
+/** The columns that spaces and tabs take from the start of a line. */
+export function columnsOf(source: string, from: number, to: number): number {
   let columns = 0;
   for (let at = from; at < to; at++) {
     const code = source.charCodeAt(at);

@@ -43,7 +43,9 @@ export interface LineTable {
   /** The words of the line: its ends trimmed, a time code before them left out. Empty for blank lines. */
   readonly from: Uint32Array;
   readonly to: Uint32Array;
-  /** Columns before the words; a tab goes to the next multiple of eight. */
+  /** Columns that all lines are set in by: they say nothing of any. */
+  readonly margin: number;
+  /** Columns before the words, behind the margin; a tab goes to the next multiple of eight. */
   readonly indent: Uint16Array;
   readonly chars: Uint32Array;
   /** The printed width, in thousandths of the size of the type: where the format told no places, an estimate. */

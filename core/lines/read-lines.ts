@@ -1,7 +1,7 @@
 import { isBlankUnit, isHyphen } from '../text/characters.ts';
 import type { Layout } from '../layout/layout.ts';
 import { tellLanguages } from '../text/language.ts';
-import { indexLines, withoutHiddenEdges, type LineIndex } from '../text/line-index.ts';
+import { commonIndent, indexLines, withoutHiddenEdges, type LineIndex } from '../text/line-index.ts';
 import { withPlainSpaces } from '../text/plain-spaces.ts';
 import { vocabularyOf } from '../text/vocabulary.ts';
 import { readCaptions } from './captions/captions.ts';
@@ -15,7 +15,7 @@ import { setInterruptionsAside } from './pages/interruptions.ts';
 import { dropLoneHeads } from './pages/lone-heads.ts';
 import { dropMargins, dropRegions, layoutFor, takeElements } from './format-lines.ts';
 import { isHeading } from './heading.ts';
-import { measureLine } from './line-features.ts';
+import { columnsOf, measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import {
   isEmptyMarkup,
@@ -51,7 +51,8 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
   }
   if (options.rules) workOf('rules', () => findRules(source, kind, from, to));
   if (options.strayTags) workOf('stray-tags', () => findEmptyMarkup(source, kind, from, to));
-  const seen = withoutHiddenEdges(source, index);
+  const common = commonIndent(source, index);
+  const seen = withoutHiddenEdges(source, index, common.length);
   const captions = readCaptions(source, seen, kind, options);
   const quotes =
     captions.found || !options.mailQuotes ? undefined : workOf('mail-quotes', () => findQuotes(source, seen, from, to));
@@ -71,6 +72,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
     kind,
     from,
     to,
+    margin: columnsOf(common, 0, common.length),
     indent: new Uint16Array(count),
     chars: new Uint32Array(count),
     width: new Uint32Array(count),
@@ -93,7 +95,6 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line, written);
-  forgetCommonIndent(table);
   forgetCase(table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
@@ -191,14 +192,6 @@ function isSetOff({ kind, indent }: LineTable, line: number): boolean {
   const isApartFrom = (other: number) =>
     other < 0 || other >= kind.length || kind[other] === LineKind.blank || indent[line]! - indent[other]! >= LEAST_STEP;
   return isApartFrom(line - 1) && isApartFrom(line + 1);
-}
-
-/** What all lines are set in by says nothing of any. */
-function forgetCommonIndent({ kind, indent }: LineTable): void {
-  let least = Infinity;
-  for (let line = 0; line < kind.length; line++) if (isKept(kind[line]!)) least = Math.min(least, indent[line]!);
-  if (least === 0 || least === Infinity) return;
-  for (let line = 0; line < kind.length; line++) if (isKept(kind[line]!)) indent[line]! -= least;
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {

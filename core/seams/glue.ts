@@ -5,8 +5,8 @@ import type { SplitWord } from './split-words.ts';
 import { isInsideAddress } from './word-evidence.ts';
 
 /**
- * What stands in the clean text where two lines are joined: a space, or nothing after a hyphen and in scripts that put no space between
- * words, nor behind one that lost its last letter. Of these scripts some put one between phrases, which the line before ends with then.
+ * What stands in the clean text where two lines are joined: a space; or nothing, behind a hyphen, behind a word that lost its last letter,
+ * and in scripts that put no space between words. Of these some put one between phrases, which the line before ends with then.
  */
 export function glueAt(source: string, table: LineTable, before: number, after: number, split?: SplitWord): string {
   const end = table.to[before]!;

@@ -140,17 +140,16 @@ function spacesEndLines(source: string, ends: number): boolean {
 }
 
 /**
- * The index with each line from where its words may begin to where they end: without what all lines are set in by, and without a byte order
- * mark, a zero-width space or a mark of direction, which hide what a line begins with. The index itself where there is nothing of this.
+ * The index with each line from where its words may begin to where they end: without the `common` characters that all lines are set in by,
+ * and without a byte order mark, a zero-width space or a mark of direction, which hide what a line begins with. The index itself where there
+ * is nothing of this.
  */
-export function withoutHiddenEdges(source: string, index: LineIndex): LineIndex {
-  const common = commonIndent(source, index);
+export function withoutHiddenEdges(source: string, index: LineIndex, common: number): LineIndex {
   let from: Uint32Array | undefined;
   let to: Uint32Array | undefined;
   for (let line = 0; line < index.count; line++) {
-    let [a, b] = [index.from[line]!, index.to[line]!];
-    while (a < b && isInvisible(source.charCodeAt(a))) a++;
-    if (common > 0) a = Math.min(b, a + common);
+    let b = index.to[line]!;
+    const a = Math.min(b, seenFrom(source, index, line) + common);
     while (b > a && isInvisible(source.charCodeAt(b - 1)) && source.charCodeAt(b - 1) !== SOFT_HYPHEN) b--;
     if (a !== index.from[line]) (from ??= index.from.slice())[line] = a;
     if (b !== index.to[line]) (to ??= index.to.slice())[line] = b;
@@ -158,19 +157,24 @@ export function withoutHiddenEdges(source: string, index: LineIndex): LineIndex 
   return from || to ? { ...index, from: from ?? index.from, to: to ?? index.to } : index;
 }
 
-/** How many spaces and tabs, the same ones, all lines with words begin with. */
-function commonIndent(source: string, index: LineIndex): number {
+/** The spaces and tabs with which all lines that hold words begin. */
+export function commonIndent(source: string, index: LineIndex): string {
   let common: string | undefined;
   for (let line = 0; line < index.count && common !== ''; line++) {
-    let a = index.from[line]!;
+    const from = seenFrom(source, index, line);
     const to = index.to[line]!;
-    while (a < to && isInvisible(source.charCodeAt(a))) a++;
-    let end = a;
+    let end = from;
     while (end < to && (source[end] === ' ' || source[end] === '\t')) end++;
     if (end === to) continue;
-    let same = common?.length ?? end - a;
-    while (same > 0 && common !== undefined && !source.startsWith(common.slice(0, same), a)) same--;
-    common = source.slice(a, a + Math.min(same, end - a));
+    let same = common === undefined ? end - from : 0;
+    while (common !== undefined && same < common.length && common[same] === source[from + same]) same++;
+    common = source.slice(from, from + same);
   }
-  return common?.length ?? 0;
+  return common ?? '';
+}
+
+function seenFrom(source: string, index: LineIndex, line: number): number {
+  let at = index.from[line]!;
+  while (at < index.to[line]! && isInvisible(source.charCodeAt(at))) at++;
+  return at;
 }
