@@ -1,6 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { isApart, settle, type Verdicts } from './verdicts.ts';
 
 /** Verse has ended lines so, rarely: it is asked. */
 const CERTAINTY = 0.78;
@@ -23,10 +23,14 @@ const LONG = 40;
 export function joinAfterArticles(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {
-    if (verdicts.decision[seam]! < Decision.break || blanks[seam]! > 0) continue;
+    if (blanks[seam]! > 0) continue;
     const [before, next] = [line[seam]!, line[seam + 1]!];
-    if (table.flags[next]! & Flag.startsUpper && endsInTitle(source, table, before))
-      settle(verdicts, seam, Decision.join, 'article', CERTAINTY_OF_TITLE);
+    if (table.flags[next]! & Flag.startsUpper && endsInTitle(source, table, before)) {
+      if (isApart(verdicts, seam) || verdicts.certainty[seam]! < CERTAINTY_OF_TITLE)
+        settle(verdicts, seam, Decision.join, 'article', CERTAINTY_OF_TITLE);
+      continue;
+    }
+    if (!isApart(verdicts, seam)) continue;
     if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
     const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
