@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { parseEverydayTexts } from '../core/testing/everyday-texts.ts';
+import { readEverydayTexts } from '../core/testing/everyday-texts.ts';
 import { DISTORTERS } from '../core/testing/distort.ts';
 import { parseProse } from '../core/testing/marked-prose.ts';
 import { seededRandom } from '../core/testing/random.ts';
@@ -36,11 +36,7 @@ export function generatedCases(): LabelledCase[] {
 
 /** The everyday texts of the tests as cases. */
 export function everydayCases(): LabelledCase[] {
-  const folder = 'core/testing/texts';
-  const texts = readdirSync(folder).flatMap((file) =>
-    parseEverydayTexts(file, readFileSync(join(folder, file), 'utf8')),
-  );
-  return texts.map(({ name, source, wanted }) => ({
+  return readEverydayTexts().map(({ name, source, wanted }) => ({
     name,
     kind: 'everyday',
     source,

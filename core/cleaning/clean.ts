@@ -16,7 +16,6 @@ import { surviving } from './survive.ts';
 import { shapesInForce } from '../style/shapes.ts';
 import { lineOptionsOf, type Style } from '../style/style.ts';
 import { findLanguage } from '../text/languages/index.ts';
-import { withPlainSpaces } from '../text/plain-spaces.ts';
 import { indexWords, type WordIndex } from '../text/word-index.ts';
 import type { WordList } from '../text/word-list.ts';
 
@@ -116,7 +115,7 @@ function reviseOnce(before: Cleaning, style: Style, choices: readonly Choice[], 
 
 /** Decides the seams of a text by its lines. */
 function decider(source: string, index: WordIndex, lexicon: Lexicon, overrides: Overrides) {
-  return (table: LineTable) => decideSeams(withPlainSpaces(source), table, index, lexicon, overrides);
+  return (table: LineTable) => decideSeams(source, table, index, lexicon, overrides);
 }
 
 function sameDrops(before: readonly Choice[], after: readonly Choice[]): boolean {

@@ -1,14 +1,10 @@
 import { expect, test } from '@jest/globals';
-import { readdirSync, readFileSync } from 'node:fs';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { parseEverydayTexts } from '../testing/everyday-texts.ts';
+import { readEverydayTexts } from '../testing/everyday-texts.ts';
 
-const FOLDER = 'core/testing/texts';
-const TEXTS = readdirSync(FOLDER).flatMap((file) =>
-  parseEverydayTexts(file, readFileSync(`${FOLDER}/${file}`, 'utf8')),
-);
+const TEXTS = readEverydayTexts();
 
 /** Whether a blank line parts two lines is a matter of style, but for texts that should stay as they are. */
 function lines(text: string): string[] {

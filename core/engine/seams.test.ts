@@ -127,6 +127,7 @@ describe('split words', () => {
     ['soft hyphen', 'The light\u00ad\nhouse stood.', 'The lighthouse stood.'],
     ['typographic hyphen', 'The keeper ap‐\nproved of it.', 'The keeper approved of it.'],
     ['one letter', 'The X-\nray showed a T-\nshirt.', 'The X-ray showed a T-shirt.'],
+    ['one letter that is a vowel', 'The keeper was a-\nwake at dawn.', 'The keeper was awake at dawn.'],
     ['a chain that begins', 'His mother-\nin-law ate it.', 'His mother-in-law ate it.'],
     ['an address', 'See mirror.ferry-\nhouse.example for the tides.', 'See mirror.ferry-house.example for the tides.'],
     ['over a page turn', 'The keeper was consid-\n12\n\fered odd.', 'The keeper was considered odd.'],

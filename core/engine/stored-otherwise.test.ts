@@ -1,16 +1,12 @@
 import { expect, test } from '@jest/globals';
-import { readdirSync, readFileSync } from 'node:fs';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { parseEverydayTexts } from '../testing/everyday-texts.ts';
+import { readEverydayTexts } from '../testing/everyday-texts.ts';
 
 /* The same words with what nobody sees of them stored in another way come out the same. */
 
-const FOLDER = 'core/testing/texts';
-const TEXTS = readdirSync(FOLDER).flatMap((file) =>
-  parseEverydayTexts(file, readFileSync(`${FOLDER}/${file}`, 'utf8')),
-);
+const TEXTS = readEverydayTexts();
 
 function cleanLines(source: string): string {
   return cleanText(clean(source, DEFAULT_STYLE))

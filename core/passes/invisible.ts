@@ -2,10 +2,10 @@ import { Sign } from '../text/signs.ts';
 import { replaceMatches, type InlinePass } from './pass.ts';
 
 // Line ends and tabs are no concern of this pass; joiners that shape letters stay.
-const INVISIBLE = /[\u0000-\u0008\u000e-\u001f\u007f-\u0084\u0086-\u009f\u00ad\u180e\u200b\u2060\ufeff]+/g; // eslint-disable-line no-control-regex
-
-const DIRECTION = '\u061c\u200e\u200f\u202a-\u202e\u2066-\u2069';
-const INVISIBLE_OR_DIRECTION = new RegExp(`[${INVISIBLE.source.slice(1, -2)}${DIRECTION}]+`, 'g');
+const UNSEEN = String.raw`\u0000-\u0008\u000e-\u001f\u007f-\u0084\u0086-\u009f\u00ad\u180e\u200b\u2060\ufeff`;
+const DIRECTION = String.raw`\u061c\u200e\u200f\u202a-\u202e\u2066-\u2069`;
+const INVISIBLE = new RegExp(`[${UNSEEN}]+`, 'g');
+const INVISIBLE_OR_DIRECTION = new RegExp(`[${UNSEEN}${DIRECTION}]+`, 'g');
 /** Where these are, marks of direction say how they stand beside others. */
 const RIGHT_TO_LEFT = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufefc]/;
 

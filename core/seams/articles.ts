@@ -6,10 +6,10 @@ import { isApart, settle, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.78;
 const LAST_WORD = /(?<![\p{L}\p{N}'’.-])\p{L}+$/u;
 const LONGEST_ARTICLE = 6;
-/** Before a name, and nothing else. */
+/** Before a name, and nothing else; but alone on its line it is one of a list to choose from. */
 const TITLE_OF_NAME =
-  /(?<![\p{L}\p{N}'’.-])(?:Mrs?|Ms|Mx|Messrs|Dr|Prof|Revd?|Mme|Mlle|Mmes|Sra?|Srta|Hr|Sigg?|Capt|Lieut|Sgt)\.$/u;
-const LONGEST_TITLE = 8;
+  /[\p{L}\p{N},;:’”"] +(?:Mrs?|Ms|Mx|Messrs|Dr|Prof|Revd?|Mme|Mlle|Mmes|Sra?|Srta|Hr|Sigg?|Capt|Lieut|Sgt)\.$/u;
+const LONGEST_TITLE = 11;
 
 const CERTAINTY_OF_TITLE = 0.92;
 

@@ -1,3 +1,4 @@
+import { withPlainSpaces } from '../text/plain-spaces.ts';
 import type { WordIndex } from '../text/word-index.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { keepAcrossColumns } from './across-columns.ts';
@@ -100,13 +101,14 @@ export const EVIDENCE_WEIGHTS = Float32Array.from(EVIDENCE_NAMES, (name) => WEIG
 
 /** Decides every seam of a text. Linear in the number of lines. */
 export function decideSeams(
-  source: string,
+  written: string,
   table: LineTable,
   words: WordIndex,
   lexicon: Lexicon = {},
   overrides: Overrides = {},
 ): SeamDecisions {
-  const seams = findSeams(source, table);
+  const seams = findSeams(written, table);
+  const source = withPlainSpaces(written);
   markDisplays(table, seams);
   const { mark } = overrides;
   const measure = findMeasure(table, seams, overrides.measure);

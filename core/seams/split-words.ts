@@ -58,6 +58,8 @@ interface Halves {
 
 const ANY = vocabularyOf(0);
 const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
+/** In Latin, Greek and Cyrillic letters, with any mark on it. */
+const VOWEL = /^[aeiouyàáâãäåèéêëìíîïòóôõöøùúûüýæœαεηιουωάέήίόύώаеёиоуыэюяіїє]$/i;
 /** A sign beside a half that only addresses, paths and file names have there. */
 const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
 
@@ -182,9 +184,10 @@ function byLanguage(
   // "mother-in-" and "law": "inlaw" is a word too.
   if (halves.inChain && vocabulary.isFunctionWord(head.toLowerCase()) && isListed(tail))
     return { outcome: 'hyphen', evidence: 'chain', certainty: 0.9 };
-  // No word is divided behind its first letter, but by those who set narrow columns.
+  // Hardly a word is divided behind its first letter, and none behind a consonant: "X-ray", "T-shirt".
   if (isListed(head + tail)) return { outcome: 'mend', evidence: 'listed', certainty: head.length > 1 ? 0.97 : 0.8 };
-  if (head.length === 1) return { outcome: 'hyphen', evidence: 'one-letter', certainty: 0.9 };
+  if (head.length === 1 && (words || !VOWEL.test(head)))
+    return { outcome: 'hyphen', evidence: 'one-letter', certainty: 0.9 };
   if (halves.beginsChain && vocabulary.isFunctionWord(tail))
     return { outcome: 'hyphen', evidence: 'chain', certainty: 0.9 };
   if (vocabulary.isEnclitic(tail)) return { outcome: 'hyphen', evidence: 'enclitic', certainty: 0.9 };

@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+
 /** A short text as people paste it, and what should become of it. */
 export interface EverydayText {
   readonly name: string;
@@ -18,4 +20,11 @@ export function parseEverydayTexts(file: string, content: string): EverydayText[
       const [source, wanted = source] = body!.trimEnd().split('\n--- becomes\n') as [string, string?];
       return { name: `${file.replace('.txt', '')}: ${name}`, source, wanted };
     });
+}
+
+const FOLDER = 'core/testing/texts';
+
+/** All everyday texts of the project, with the folder of the project as the current one. */
+export function readEverydayTexts(): EverydayText[] {
+  return readdirSync(FOLDER).flatMap((file) => parseEverydayTexts(file, readFileSync(`${FOLDER}/${file}`, 'utf8')));
 }
