@@ -115,16 +115,19 @@ async function run(): Promise<void> {
   const session = await watched(page);
   await page.goto('/');
   await page.getByRole('heading', { name: 'Or try a sample' }).waitFor();
-  await longestTask(page);
-  const opening = await cpuOf(session);
-  await page.evaluate(
-    (text) => {
+  // Handing the text to the page is a long task of its own, which no person waits for.
+  const paste = await page.evaluateHandle(
+    (text) => () => {
       const clipboardData = new DataTransfer();
       clipboardData.setData('text/plain', text);
       document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
     },
     makeText('footnotedBook', 1),
   );
+  await isQuiet(page);
+  await longestTask(page);
+  const opening = await cpuOf(session);
+  await paste.evaluate((act) => act());
   await page.locator('[data-words]').first().waitFor({ timeout: 120_000 });
   await page.getByRole('region', { name: 'Questions' }).getByRole('button').first().waitFor();
   print('1 MB', ['CPU, ms', 'empty page', 'longest task']);
