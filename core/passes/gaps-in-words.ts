@@ -4,8 +4,8 @@ import { replaceMatches, type InlinePass } from './pass.ts';
 /** The hyphen and the space between two halves, which are looked at from there: so no long word is read again and again. */
 const GAP =
   /[-\u2010\u00ad](?<=(?<![\p{L}\p{N}\p{M}@/._-])\p{L}{2,30}.) (?=\p{Ll}{2,30}(?![\p{L}\p{N}\p{M}@/_-]|\.\p{L}))/gu;
-/** "T HE ferry": the large letter with which a paragraph begins, apart from the rest of its word. */
-const INITIAL = /^(["“‘'«„]?\p{Lu}) +(\p{Lu}+)(?= \p{Ll})/u;
+/** "T HE ferry", "N O ONE IN WRACKBY could": the large letter with which a paragraph begins, apart from the rest of its word. */
+const INITIAL = /^(["“‘'«„]?\p{Lu}) +(\p{Lu}+)(?=(?: [\p{Lu}'’]+,?){0,8} \p{Ll})/u;
 const HEAD = /\p{L}+$/u;
 const TAIL = /^\p{L}+/u;
 const LONGEST_HALF = 30;

@@ -16,9 +16,55 @@ export function glueAt(source: string, table: LineTable, before: number, after: 
   if (isUnspaced(last) && isUnspaced(next) && !isSpace(source.charCodeAt(end))) return '';
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
-  if (last === 0x2014 && table.flags[before]! & Flag.endsDash) return '';
+  if (isDashClose(source, table, before, after)) return '';
   if ((last === 0x27 || last === 0x2019) && endsElided(source, table, before)) return '';
   return isInsideAddress(table.flags[before]!, table.flags[after]!) ? '' : ' ';
+}
+
+const DASH_BEHIND_WORD = /\S(?<dash>[—–―]|--)$/u;
+const DASH_BEFORE_WORD = /^(?<dash>[—–―]|--)[\p{L}\p{N}“‘"']/u;
+const DASH_SIZE = 3;
+
+/** Whether a dash that a line ends or begins with stands close to the words on both its sides: "sea—" before "and". */
+function isDashClose(source: string, table: LineTable, before: number, after: number): boolean {
+  const end = table.to[before]!;
+  const begin = table.from[after]!;
+  const behind = dashIn(source, end - 1, Math.max(table.from[before]!, end - DASH_SIZE), end, DASH_BEHIND_WORD);
+  const dash = behind ?? dashIn(source, begin, begin, begin + DASH_SIZE, DASH_BEFORE_WORD);
+  if (dash === undefined) return false;
+  if (dash === '–' && isDigit(source, end - (behind ? 2 : 1)) && isDigit(source, begin + (behind ? 0 : 1))) return true;
+  return setsClose(dash, behind ? 'behind' : 'before', source, table);
+}
+
+function dashIn(source: string, at: number, from: number, to: number, pattern: RegExp): string | undefined {
+  if (!'—–―-'.includes(source[at]!)) return undefined;
+  return pattern.exec(source.slice(from, to))?.groups!['dash'];
+}
+
+function isDigit(source: string, at: number): boolean {
+  const code = source.charCodeAt(at);
+  return code >= 0x30 && code <= 0x39;
+}
+
+const SET_CLOSE = new WeakMap<LineTable, Map<string, boolean>>();
+
+/**
+ * Whether the dashes of a kind that stand close to the word on one side, within the lines of a text, mostly stand close on the other
+ * as well ("sea—and", against "—dijo—, y"): `side` is the other. Where none tells, as English sets them.
+ */
+function setsClose(dash: string, side: 'before' | 'behind', source: string, table: LineTable): boolean {
+  let known = SET_CLOSE.get(table);
+  if (!known) SET_CLOSE.set(table, (known = new Map<string, boolean>()));
+  const key = `${dash}${side}`;
+  let isClose = known.get(key);
+  if (isClose === undefined) {
+    const count = (pattern: string) => source.match(new RegExp(pattern, 'gu'))?.length ?? 0;
+    const close = count(`[^\\s-]${dash}[\\p{L}\\p{N}]`);
+    const apart = count(side === 'before' ? `\\S ${dash}[\\p{L}\\p{N}]` : `[^\\s-]${dash} \\S`);
+    isClose = close === apart ? (side === 'behind' || dash === '—') && table.language === 'en' : close > apart;
+    known.set(key, isClose);
+  }
+  return isClose;
 }
 
 const LAST_BEFORE_APOSTROPHE = /(?<![\p{L}'‘“"])\p{L}{1,8}(?=['’]$)/u;
