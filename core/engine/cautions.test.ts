@@ -186,6 +186,8 @@ describe('words with a hyphen and a space left in them', () => {
     // A dash may stand between two words.
     ['They saw in- deed the tide.', 'They saw indeed the tide.', 1],
     ['T HE tide fell.', 'THE tide fell.', 0],
+    ['T HE TIDE OF WRACKBY, so they say, fell.', 'THE TIDE OF WRACKBY, so they say, fell.', 0],
+    ['T HE TIDE', undefined, 0],
     [
       '“T\nHE tide was open, and in deed nothing was before it.',
       '“THE tide was open, and in deed nothing was before it.',

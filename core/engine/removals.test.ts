@@ -121,10 +121,14 @@ describe('what a page has around its text', () => {
     expect(asked(cleaning).map(([words]) => words)).toEqual(['Saltfern Guide', 'Places', 'Tides']);
   });
 
-  test('a line about cookies goes beside a label only', () => {
+  test('a line about cookies goes beside a label or at the head of a page, and is asked about; among paragraphs it stays', () => {
     const words = 'We use cookies to make this site work; please accept them.';
-    expect(cleanText(cleaned(page(`${words}\nAccept all\nLog in`, 'Copy link')))).not.toContain(words);
-    expect(cleanText(cleaned(page(words, 'Copy link\nLog in')))).toContain(words);
+    const beside = cleaned(page(`${words}\nAccept all\nLog in`, 'Copy link'));
+    expect(cleanText(beside)).not.toContain(words);
+    const alone = cleaned(page(words, 'Copy link\nLog in'));
+    expect(cleanText(alone)).not.toContain(words);
+    expect(asked(alone)).toEqual([[words, 'company']]);
+    expect(cleanText(cleaned(page('Log in', `${words}\n\n${LONG}\n\nCopy link`)))).toContain(words);
   });
 
   test('a last short sentence is part of the text, whatever stands around it', () => {

@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { isApart, settle, type Verdicts } from './verdicts.ts';
 
@@ -32,6 +33,7 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     }
     if (!isApart(verdicts, seam)) continue;
     if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
+    if (leadsToFigure(table, seams, seam)) settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
     const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
     const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
@@ -39,6 +41,20 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     if (last !== undefined && table.vocabulary.isArticle(last))
       settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
   }
+}
+
+/** That are compared, above the line. */
+const MOST_LINES = 24;
+
+/** "by" / "1 May", "until" / "1931", below a line that had no room for the figure: no item of a list, nor one with a number. */
+function leadsToFigure(table: LineTable, seams: SeamTable, seam: number): boolean {
+  const next = table.flags[seams.line[seam + 1]!]!;
+  if (!(next & Flag.startsDigit) || next & Flag.startsMarker) return false;
+  const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  if (table.chars[before]! < LONG || table.indent[before] !== table.indent[after]) return false;
+  let from = seam;
+  while (from > Math.max(0, seam - MOST_LINES) && seams.blanks[from - 1] === 0) from--;
+  return isFull(table, seams, seam, widestOf(table, seams.line.subarray(from, seam + 2)));
 }
 
 function endsInTitle(source: string, { from, to }: LineTable, line: number): boolean {

@@ -15,10 +15,11 @@ const CERTAINTY = 0.6;
 const TAG = /<[^<>]*>/g;
 
 /** Settles the seams at turns: one begins a paragraph, and a name that stands alone is one; lines of a song stay lines. */
-export function breakAtTurns(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function breakAtTurns(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { captions } = table;
   if (!captions.found) return;
   breakAfterDashes(table, seams, verdicts);
+  joinMarkedTurns(source, table, seams, verdicts);
   for (let seam = 0; seam < seams.count; seam++) {
     const before = captions.turn[seams.line[seam]!]!;
     const after = captions.turn[seams.line[seam + 1]!]!;
@@ -26,6 +27,31 @@ export function breakAtTurns(table: LineTable, seams: SeamTable, verdicts: Verdi
     const isSong = before === Turn.sung && after === Turn.sung && !isLong(captions, seams, seam);
     const certainty = Math.max(verdicts.certainty[seam]!, TURN_CERTAINTY);
     settle(verdicts, seam, isSong ? Decision.keep : Decision.break, 'turn', certainty);
+  }
+}
+
+/** In characters: what is longer than a line of captions is a paragraph. */
+const LONGEST_LINE = 60;
+const CERTAINTY_WITHIN_MARKS = 0.86;
+
+/** Where ">>" marks each turn, and no time tells of a pause, all lines up to the next mark are one. */
+function joinMarkedTurns(
+  source: string,
+  table: LineTable,
+  { line, blanks, count }: SeamTable,
+  verdicts: Verdicts,
+): void {
+  const { captions, index, chars } = table;
+  let isMarked = false;
+  for (let seam = 0; seam < count; seam++) {
+    const [before, after] = [line[seam]!, line[seam + 1]!];
+    const turn = captions.turn[before]!;
+    if (turn === Turn.begins)
+      isMarked = source.slice(index.from[before], index.to[before]).trimStart().startsWith('>>');
+    else if (turn !== Turn.none || chars[before]! > LONGEST_LINE || blanks[seam]! > 0) isMarked = false;
+    if (!isMarked || captions.turn[after] !== Turn.none || !Number.isNaN(captions.start[after]!)) continue;
+    if (verdicts.decision[seam] === Decision.break && blanks[seam] === 0 && chars[before]! <= LONGEST_LINE)
+      settle(verdicts, seam, Decision.join, 'turn', CERTAINTY_WITHIN_MARKS);
   }
 }
 

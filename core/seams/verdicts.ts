@@ -28,6 +28,7 @@ export const SETTLERS = [
   'gapByCustom',
   'spacedLine',
   'displayed',
+  'centred',
   'bracket',
   'aside',
   'ownForm',

@@ -2,7 +2,14 @@ import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { dropAsCompany, isProse, labelAt, LONGEST_LABEL, neighbour, nextGroup } from './label-lines.ts';
 import { isPageButton, isPath } from './web-labels.ts';
-import { isAboutCookies, isAddressField, leadsElsewhere, leadsToMore, offersLetters } from './web-phrases.ts';
+import {
+  isAboutCookies,
+  isAboveLink,
+  isAddressField,
+  leadsElsewhere,
+  leadsToMore,
+  offersLetters,
+} from './web-phrases.ts';
 
 /*
  * Lines of a web page that no list of labels knows, told by the labels that they stand among: the other words of a menu, links to other
@@ -50,20 +57,36 @@ export function dropTail(source: string, table: LineTable, tail: number): void {
 }
 
 /**
- * A word among labels is one more, and so is a line about cookies beside one; an answer to "Is this page useful?", and a number of votes.
- * Linear in the number of lines.
+ * A word among labels is one more, and so is a line about cookies beside one, or at the beginning or end; a field for an address, an
+ * answer to "Is this page useful?", and a number of votes. Linear in the number of lines.
  */
 export function dropCompany(source: string, table: LineTable): void {
   const { count } = table.index;
   const { kind, from, to } = table;
   const isLabel = (line: number) => line >= 0 && line < count && kind[line] === LineKind.webLabel;
   const isBesideLabel = (line: number) => isLabel(neighbour(table, line, -1)) || isLabel(neighbour(table, line, 1));
+  const isAtEdge = (line: number) => neighbour(table, line, -1) < 0 || neighbour(table, line, 1) >= count;
   for (let line = 0; line < count; line++) {
-    if (kind[line] !== LineKind.prose || !isBesideLabel(line)) continue;
+    if (kind[line] !== LineKind.prose) continue;
     const text = source.slice(from[line], to[line]);
+    if ((isBesideLabel(line) || isAtEdge(line)) && isAboutCookies(text)) dropSentence(table, line);
+    if (!isBesideLabel(line)) continue;
     const isAmongMany = isLabel(line - 1) && isLabel(line + 1) && (isLabel(line - 2) || isLabel(line + 2));
     const isLink = isAmongMany && /^\p{L}+$/u.test(text);
-    if (isLink || ANSWER.test(text) || COUNT.test(text) || isAboutCookies(text)) dropAsCompany(table, line);
+    const isOfPage = isAddressField(text) || ANSWER.test(text) || COUNT.test(text);
+    if (isLink || isOfPage) dropAsCompany(table, line);
+  }
+}
+
+const MOST_OF_A_SENTENCE = 4;
+
+/** A line, and those right below it up to the end of the sentence. */
+function dropSentence(table: LineTable, first: number): void {
+  const { kind, flags } = table;
+  for (let line = first; line < first + MOST_OF_A_SENTENCE && kind[line] === LineKind.prose; line++) {
+    if (line > first && !(flags[line]! & Flag.startsLower)) return;
+    dropAsCompany(table, line);
+    if (flags[line]! & Flag.endsStop) return;
   }
 }
 
@@ -77,11 +100,22 @@ export function dropLinks(source: string, table: LineTable): void {
   const isOpen = (line: number) => line < 0 || line >= count || !isKept(kind[line]!);
   for (let line = 0; line < count; line++) {
     if (kind[line] !== LineKind.prose || table.chars[line]! > LONGEST_LABEL) continue;
+    if (isOpen(line - 1) && isOpen(line + 2) && leadsToLink(source, table, line)) {
+      dropAsCompany(table, line);
+      dropAsCompany(table, line + 1);
+      continue;
+    }
     const isAfterEnd = isOpen(line - 1) || (flags[line - 1]! & Flag.endsStop) !== 0;
     const isBeforeStart = isOpen(line + 1) || (flags[line + 1]! & Flag.startsLower) === 0;
     const text = source.slice(table.from[line], table.to[line]);
     if (isPageButton(text) || (isAfterEnd && isBeforeStart && leadsElsewhere(text))) dropAsCompany(table, line);
   }
+}
+
+/** "Read also" above one link. */
+function leadsToLink(source: string, { kind, from, to }: LineTable, line: number): boolean {
+  if (kind[line + 1] !== LineKind.prose || !isAboveLink(source.slice(from[line], to[line]))) return false;
+  return LINK.test(source.slice(from[line + 1], to[line + 1]));
 }
 
 const MOST_OF_AN_OFFER = 3;

@@ -14,7 +14,7 @@ import {
   dropTail,
 } from './web-company.ts';
 import { dropListOfHeadings, dropMenuAboveTitle, hasHeadingsToChange } from './web-head.ts';
-import { isButtonLabel, isButtonRow, isPageButton } from './web-labels.ts';
+import { buttonsIn, isButtonRow, isPageButton } from './web-labels.ts';
 import { isAboutCookies } from './web-phrases.ts';
 
 /*
@@ -62,7 +62,7 @@ function dropHeadingsOfArticle(source: string, table: LineTable): void {
   if (hasHeadingsToChange(source, table)) dropListOfHeadings(source, table);
 }
 
-/** Different labels that only web pages have; fewer where words of menus stand among them. */
+/** Different labels that only web pages have, or a line about cookies or rights; fewer where words of menus stand among them. */
 const FEWEST_SURE = 3;
 const FEWEST_SURE_WITH_MENU = 2;
 const FEWEST_MENU_LINES_BESIDE = 2;
@@ -78,8 +78,11 @@ function hasManyLabels(source: string, table: LineTable): boolean {
   if (findButtonRows(source, table).length >= FEWEST_BUTTON_ROWS) return true;
   for (let line = 0; line < count; line++) {
     const label = table.kind[line] === LineKind.prose ? labelAt(source, table, line) : 'no';
-    if (label === 'sure') sure.add(source.slice(table.from[line], table.to[line]).toLowerCase());
+    const text = label === 'sure' || label === 'no' ? source.slice(table.from[line], table.to[line]) : '';
+    if (label === 'sure') sure.add(text.toLowerCase());
+    else if (label === 'rights') sure.add(label);
     else if (label === 'maybe') menu++;
+    else if (isAboutCookies(text)) sure.add('cookies');
   }
   return sure.size >= FEWEST_SURE || (sure.size >= FEWEST_SURE_WITH_MENU && menu >= FEWEST_MENU_LINES_BESIDE);
 }
@@ -173,19 +176,18 @@ function dropMenus(table: LineTable, menus: readonly (readonly number[])[]): voi
 
 /** Where lines are wrapped, labels of buttons and adverts that stand between blank lines; whoever pasted the page is asked. */
 function dropButtons(source: string, table: LineTable): void {
-  const { kind, index, from, to } = table;
-  const isOpen = (line: number) => line < 0 || line >= index.count || !isKept(kind[line]!) || isButton[line] === 1;
-  const isButton = new Uint8Array(index.count);
-  for (let line = 0; line < index.count; line++)
-    if (
-      kind[line] === LineKind.prose &&
-      isButtonLabel(source.slice(from[line], Math.min(to[line]!, from[line]! + LONGEST_LABEL)))
-    )
-      isButton[line] = 1;
-  const buttons = [...isButton.keys()].filter((line) => isButton[line] === 1 && isOpen(line - 1) && isOpen(line + 1));
-  if (buttons.length < FEWEST_LABELS) return;
-  for (const line of buttons) {
-    dropAsCompany(table, line);
+  const { kind, index, from, to, chars } = table;
+  const buttons = Uint8Array.from(kind, (one, line) => {
+    const mayBe = one === LineKind.prose && chars[line]! <= LONGEST_LABEL;
+    return mayBe ? buttonsIn(source.slice(from[line], to[line])) : 0;
+  });
+  const isOpen = (line: number) => line < 0 || line >= index.count || !isKept(kind[line]!) || buttons[line]! > 0;
+  const isByItself = (line: number) => isOpen(line - 1) && isOpen(line + 1);
+  const found = [...buttons.keys()].filter((line) => buttons[line]! > 0 && isByItself(line));
+  if (found.reduce((sum, line) => sum + buttons[line]!, 0) < FEWEST_LABELS) return;
+  for (let line = 0; line < index.count; line++) {
+    const isLabel = buttons[line]! > 0 || (kind[line] === LineKind.prose && labelAt(source, table, line) === 'sure');
+    if (isLabel && isByItself(line)) dropAsCompany(table, line);
   }
 }
 

@@ -138,9 +138,14 @@ function beginsLikeNone(line: string): boolean {
   return !FIRST_WORDS.has(first) && PLAIN.test(line) && !WIDE_SPACE.test(line);
 }
 
-/** Whether a line is nothing but the label of a button or an advert, which in a text of any form is none of its words. */
-export function isButtonLabel(line: string): boolean {
-  return line.length <= LONGEST_LABEL && BUTTONS.has(line.toLowerCase().replace(/’/g, "'").replace(EDGES, ''));
+/**
+ * How many labels of buttons or adverts, which in a text of any form are none of its words, a line is: several where nothing else stands
+ * in it, and else none.
+ */
+export function buttonsIn(line: string): number {
+  if (line.length > LONGEST) return 0;
+  const parts = line.toLowerCase().replace(/’/g, "'").trim().split(PARTS_OF_ROW);
+  return parts.every((part) => BUTTONS.has(part.replace(EDGES, ''))) ? parts.length : 0;
 }
 
 /** What leads about the whole of a site, so that what stands above it is no part of the text: not the buttons and counters of an article. */
@@ -162,12 +167,11 @@ export function isContentsLabel(line: string): boolean {
   return line.length <= LONGEST_LABEL && CONTENTS.has(line.toLowerCase().trim().replace(EDGES, ''));
 }
 
+const PARTS_OF_ROW = /\s*[|·•]\s*|\s{2,}|\t/;
+
 /** Whether a line is a row of words on buttons: "Quote  Reply", "Like · Share". */
 export function isButtonRow(line: string): boolean {
-  const parts = line
-    .trim()
-    .toLowerCase()
-    .split(/\s*[|·•]\s*|\s{2,}|\t/);
+  const parts = line.trim().toLowerCase().split(PARTS_OF_ROW);
   return parts.length > 1 && parts.every((part) => ACTIONS.has(part));
 }
 

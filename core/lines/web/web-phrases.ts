@@ -33,6 +33,13 @@ export function leadsElsewhere(line: string): boolean {
   return line.length <= LONGEST && LEADS_ELSEWHERE.test(line.replace(/’/g, "'"));
 }
 
+const ABOVE_LINK = new RegExp(`^(?:${onPagesOfAnyLanguage('elsewhere')}):?$`, 'i');
+
+/** Whether a line between paragraphs may stand above a link to another article: "Read also". */
+export function isAboveLink(line: string): boolean {
+  return line.length <= LONGEST && ABOVE_LINK.test(line.replace(/’/g, "'"));
+}
+
 /** "This website uses cookies. You can change your settings at any time." */
 const COOKIES = new RegExp(String.raw`^(?=.*\bcookies?\b).*(?:${onPagesOfAnyLanguage('cookies')})`, 'i');
 

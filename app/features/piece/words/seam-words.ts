@@ -165,7 +165,11 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   columns: { apart: 'a wide gap stands in one of the two lines, as between columns', on: '' },
   quotation: { apart: 'one of the two lines is quoted more deeply than the other', on: '' },
   label: { apart: 'a button or an advert of the page stood between the two lines', on: '' },
-  turn: { apart: 'another speaker or another line of a song begins', on: '' },
+  turn: {
+    apart: 'another speaker or another line of a song begins',
+    on: 'speakers are marked here, and the next line has no mark',
+  },
+  centred: { apart: 'the lines here are centred, as on a card or a title page', on: '' },
   speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
   part: { apart: SAID, on: SAID },
   opening: { apart: 'the style says that a paragraph begins with these words', on: '' },
