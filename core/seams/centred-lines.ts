@@ -27,7 +27,7 @@ export function keepCentredLines(table: LineTable, seams: SeamTable, verdicts: V
     if (isCentredBlock(table, seams, first, last))
       for (let seam = first; seam < last; seam++)
         if (verdicts.decision[seam] === Decision.join && differ(table, seams, seam))
-          settle(verdicts, seam, seams.blanks[seam] ? Decision.break : Decision.keep, 'centred', CERTAINTY);
+          settle(verdicts, seam, Decision.break, 'centred', CERTAINTY);
     first = Math.max(first + 1, last);
   }
 }
