@@ -92,11 +92,31 @@ function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, run
   const widths = tellingLines(table, lines)
     .map((line) => edgeInCharacters(table, line))
     .sort();
-  const goesOn = Math.max(0, ...runningOn.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
+  const running = runningOn.map((seam) => edgeInCharacters(table, seams.line[seam]!));
+  const goesOn = widestUnglued(running);
+  if (running.some((width) => width > goesOn)) return goesOn;
   const least = Math.min(widths.length - 1, Math.ceil(widths.length * (1 - SHARE_OF_OVERLONG)));
   for (let at = widths.length - 1; at > 0 && at >= least && widths[at]! > goesOn; at--)
     if (widths[at]! > widths[at - 1]! * OVERLONG && widths[at - 1]! > 0) return widths[at - 1]!;
   return widths.at(-1) ?? 0;
+}
+
+/** Two lines glued together are so much wider than one, at the least; so many of all, at the most, are. */
+const GLUED = 1.5;
+const MOST_GLUED = 0.4;
+const FEWEST_UNGLUED = 4;
+/** In characters: lines of a chat or a list are as uneven, but mostly narrower. */
+const NARROWEST_UNGLUED = 40;
+
+/** The largest of some widths but those of lines that an extractor glued together, which are far wider than all others; 0 of none. */
+function widestUnglued(widths: readonly number[]): number {
+  const sorted = [...widths].sort((a, b) => a - b);
+  const least = Math.max(FEWEST_UNGLUED, Math.ceil(sorted.length * (1 - MOST_GLUED)));
+  const glued = sorted.findIndex((width, at) => {
+    const narrower = sorted[at - 1] ?? 0;
+    return at >= least && narrower >= NARROWEST_UNGLUED && width > narrower * GLUED;
+  });
+  return sorted.at(glued < 0 ? -1 : glued - 1) ?? 0;
 }
 
 /**
@@ -112,7 +132,7 @@ function widthOfWraps(
 ): number {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
-  const width = Math.max(0, ...close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
+  const width = widestUnglued(close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
   if (width < NARROWEST_COLUMN || isHardlyReached(table, seams, from, to, width)) return 0;
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
