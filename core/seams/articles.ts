@@ -51,6 +51,8 @@ function leadsToFigure(table: LineTable, seams: SeamTable, seam: number): boolea
   const next = table.flags[seams.line[seam + 1]!]!;
   if (!(next & Flag.startsDigit) || next & Flag.startsMarker) return false;
   const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  // Where both begin so they are entries alike.
+  if (table.flags[before]! & Flag.startsDigit) return false;
   if (table.chars[before]! < LONG || table.indent[before] !== table.indent[after]) return false;
   let from = seam;
   while (from > Math.max(0, seam - MOST_LINES) && seams.blanks[from - 1] === 0) from--;

@@ -1,9 +1,10 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isLaidOut } from '../lines/line-kind.ts';
 import { LineEnd } from '../text/line-index.ts';
-import { lookAtFew } from './few-lines.ts';
+import { lookAtFew, WIDE, WIDER_THAN_VERSE } from './few-lines.ts';
 import { runsOnInProse } from './runs-on.ts';
 import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
+import { edgeInCharacters, OVERLONG, roomAt, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**
@@ -102,10 +103,11 @@ function isInside({ kind }: LineTable, { line }: SeamTable, seam: number): boole
   return isLaidOut(kind[line[seam]!]!) && isLaidOut(kind[line[seam + 1]!]!);
 }
 
-/** The convention of the seams from..to; `mark` is what a person said that it is. */
+/** The convention of the seams from..to, the lines of which have the measure; `mark` is what a person said that it is. */
 export function findConvention(
   table: LineTable,
   seams: SeamTable,
+  measure: Measure,
   from: number,
   to: number,
   mark?: ParagraphMark,
@@ -125,7 +127,9 @@ export function findConvention(
     if (goesOn) running[gap]!++;
     else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
   }
-  const few = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
+  const look = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
+  const areFull = look !== 'wrapped' && fillMeasure(table, seams, measure, from, to, runningOn);
+  const few = look === 'meant' && areFull ? 'wrapped' : look;
   const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
   const closest = blanksOfGap(
     Math.max(
@@ -146,16 +150,53 @@ export function findConvention(
     if (mark) score[gap] = Math.min(score[gap]!, HIGHEST_UNMARKED);
   }
   const usual = mostFrequentWrap(all, score);
-  const wrapGap = usual < 0 && few === 'wrapped' ? gapAt(table, seams, runningOn[0]!) : usual;
+  const wrapGap = usual < 0 && (few === 'wrapped' || areFull) ? gapAt(table, seams, runningOn[0]!) : usual;
   return {
     score,
     hasStops: closing * LINES_A_STOP >= to - from,
     seams: all,
     wrapGap,
     marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, (to - from) * 0.01) && score[gap]! > 1.2),
-    wraps: few === 'wrapped' || (few === 'open' && linesWrap(table, seams, from, to, runningOn, wrapGap)),
+    wraps: few === 'wrapped' || areFull || (few === 'open' && linesWrap(table, seams, from, to, runningOn, wrapGap)),
     sureness: few === 'meant' ? 1 : Math.min(1, (to - from) / SEAMS_TO_BE_SURE),
   };
+}
+
+/** Of few lines nearly all are full, of more most are; verse as wide as prose has as many by no chance. */
+const FEWEST_FULL = 4;
+const SHARE_OF_FULL = 0.85;
+const MORE_FULL = 6;
+const SHARE_OF_MORE = 0.6;
+/** A share of the measure. */
+const NO_ROOM = 0.05;
+const LEAST_RELIABILITY = 0.5;
+
+/** Whether lines of prose, of those that run on, all fill one measure: then they wrap, whatever stands among them. */
+function fillMeasure(
+  table: LineTable,
+  seams: SeamTable,
+  measure: Measure,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): boolean {
+  if (table.captions.found || measure.reliability < LEAST_RELIABILITY || measure.widestCharacters < WIDE) return false;
+  if (runningOn.length < LEAST_RUNNING_ON * (to - from)) return false;
+  if (goBeyond(table, seams.line.subarray(from, to + 1), measure.widestCharacters)) return false;
+  // Lines glued together, and paragraphs that nobody wrapped, are wider by far.
+  const rooms = runningOn.map((seam) => roomAt(table, seams, measure, seam)).filter((room) => room > 1 - OVERLONG);
+  const full = rooms.filter((room) => room <= NO_ROOM).length;
+  const share = full / rooms.length;
+  if (full >= MORE_FULL && share >= SHARE_OF_MORE && measure.widestCharacters >= WIDER_THAN_VERSE) return true;
+  return full >= FEWEST_FULL && share >= SHARE_OF_FULL;
+}
+
+/** Of all lines, that go far beyond the measure: more of them are paragraphs that nobody wrapped. */
+const MOST_BEYOND = 0.35;
+
+function goBeyond(table: LineTable, lines: Uint32Array, width: number): boolean {
+  const beyond = lines.filter((line) => edgeInCharacters(table, line) > width * OVERLONG).length;
+  return beyond > lines.length * MOST_BEYOND;
 }
 
 /** Texts with many headings and lists have more paragraph ends than wraps at their plain line ends, but not twice as many. */

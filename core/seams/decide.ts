@@ -120,7 +120,7 @@ export function decideSeams(
   const starts = findRegions(table, seams);
   const regions = starts.map((from, at): SeamContext => {
     const to = starts[at + 1] ?? seams.count;
-    const convention = findConvention(table, seams, from, to, mark);
+    const convention = findConvention(table, seams, measure, from, to, mark);
     const fullEnds = fullEndOdds(source, table, seams, convention, measure, from, to);
     return { table, seams, from, to, convention, mark, measure, sequence, pieces, fullEnds, elements };
   });

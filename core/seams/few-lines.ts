@@ -260,7 +260,7 @@ const MOST_OF_A_SHORT_TEXT = 30;
 /** Two lines have no lengths in common. */
 const FEWEST_LINES = 3;
 /** Two lines as wide as this that end at the same place were wrapped, whatever else is among them. */
-const WIDE = 45;
+export const WIDE = 45;
 /** A share of the measure: so much room is left by lines that were meant to be short, whatever stands around them. */
 export const ROOM_OF_SHORT = 0.4;
 /** In proportional type lines of one width have more characters or fewer. */
