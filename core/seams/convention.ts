@@ -1,7 +1,7 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isLaidOut } from '../lines/line-kind.ts';
 import { LineEnd } from '../text/line-index.ts';
-import { lookAtFew, WIDE, WIDER_THAN_VERSE } from './few-lines.ts';
+import { LONG, lookAtFew, WIDE, WIDER_THAN_VERSE } from './few-lines.ts';
 import { runsOnInProse } from './runs-on.ts';
 import { MOST_BLANKS, STEP_COLUMNS, type ParagraphMark } from './paragraph-mark.ts';
 import { edgeInCharacters, OVERLONG, roomAt, type Measure } from './room.ts';
@@ -164,6 +164,7 @@ export function findConvention(
 
 /** Of few lines nearly all are full, of more most are; verse as wide as prose has as many by no chance. */
 const FEWEST_FULL = 4;
+const FEWEST_LONG = 3;
 const SHARE_OF_FULL = 0.85;
 const MORE_FULL = 6;
 const SHARE_OF_MORE = 0.6;
@@ -188,7 +189,8 @@ function fillMeasure(
   const full = rooms.filter((room) => room <= NO_ROOM).length;
   const share = full / rooms.length;
   if (full >= MORE_FULL && share >= SHARE_OF_MORE && measure.widestCharacters >= WIDER_THAN_VERSE) return true;
-  return full >= FEWEST_FULL && share >= SHARE_OF_FULL;
+  const fewest = measure.widestCharacters >= LONG ? FEWEST_LONG : FEWEST_FULL;
+  return full >= fewest && share >= SHARE_OF_FULL;
 }
 
 /** Of all lines, that go far beyond the measure: more of them are paragraphs that nobody wrapped. */

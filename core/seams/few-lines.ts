@@ -269,6 +269,10 @@ const SHARE_OF_FULL = 0.75;
 /** Verse may have a few lines as wide as the others, but hardly wider than this. */
 export const WIDER_THAN_VERSE = 55;
 
+/** In characters: nobody breaks a line of a list or a verse there; and a share of the measure. */
+export const LONG = 70;
+const ROOM_OF_LONG = 0.2;
+
 /** A line that ends so was wrapped, or cut: none is meant to. */
 export const ENDS_INSIDE = Flag.endsHyphen | Flag.endsFunctionWord | Flag.endsInAddress;
 
@@ -311,6 +315,9 @@ export function lookAtFew(
   const whole = rooms.filter((_, at) => !isFull.has(close[at]! - 1) || !startsLower(table, seams, close[at]!));
   const isCutShort = whole.filter((room) => room > ROOM_OF_REFRAINS).length * 3 >= whole.length;
   if (widest >= WIDE && isWrap && full > 0 && (full > 1 || rooms.length === 1) && !isCutShort) return 'wrapped';
+  // Lines so long are prose: in proportional type their lengths differ, but not by much.
+  const areLong = close.every((seam, at) => table.chars[seams.line[seam]!]! >= LONG && rooms[at]! <= ROOM_OF_LONG);
+  if (isTight && close.length > 1 && areLong) return 'wrapped';
   // Hardly any line is meant to end in "the", or within a word.
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
