@@ -5,6 +5,8 @@ import type { TimeSpot } from './time-spots.ts';
 const FEWEST_TIMES = 4;
 /** Lines above the first time; more of them are another text. */
 const MOST_TITLES = 2;
+/** The first time where a recording begins, ms: of a part of it that somebody copied the first line is speech. */
+const BEGINNING = 10_000;
 const SHARE_OF_SINGLE = 0.8;
 const SHARE_OF_SMALL = 0.7;
 const SENTENCE_END = /[.!?…,;:]["”’»)]*$/;
@@ -27,7 +29,7 @@ export function findChapterLines(
   const singles = groups.filter((lines) => lines.length <= 1).length;
   if (singles < groups.length * SHARE_OF_SINGLE) return [];
   if (spoken.filter((text) => /^\p{Ll}/u.test(text)).length < spoken.length * SHARE_OF_SMALL) return [];
-  const title = above.length <= MOST_TITLES ? above : [];
+  const title = above.length <= MOST_TITLES && spots[0]!.start < BEGINNING ? above : [];
   const extra = [...title, ...groups.slice(0, -1).flatMap((lines) => (lines.length === 2 ? lines.slice(1) : []))];
   return extra.filter((line) => /^[\p{Lu}\p{N}]/u.test(textOf(line)) && !SENTENCE_END.test(textOf(line)));
 }
