@@ -157,6 +157,7 @@ function spanOf(numbered: readonly Numbered[]): number {
 }
 
 const MOST_LINES_OF_AN_ENTRY = 6;
+const MOST_LINES_OF_A_PAGE = 30;
 
 /** The next number stands a line or more farther on: they count entries, one of which takes several lines. */
 function numbersEntries(numbered: readonly Numbered[], found: readonly Numbered[]): boolean {
@@ -170,8 +171,11 @@ function numbersEntries(numbered: readonly Numbered[], found: readonly Numbered[
 
 /** In a short record of what was said every line has its number, and most of them begin with who speaks. */
 function areOfSpeeches(numbered: readonly Numbered[]): boolean {
-  if (numbered.length < Math.max(FEWEST, spanOf(numbered)) || numbered[0]!.value !== 1) return false;
+  if (numbered.length < Math.max(FEWEST, spanOf(numbered))) return false;
   const speeches = numbered.filter(({ isSpeech }) => isSpeech);
+  // A part of a page that somebody copied may begin at any of its lines.
+  const isPart = numbered[0]!.value <= MOST_LINES_OF_A_PAGE && speeches.some(({ isExamined }) => isExamined);
+  if (numbered[0]!.value !== 1 && !isPart) return false;
   // The speeches of a play may be counted themselves.
   if (speeches.length === numbered.length && !speeches.some(({ isExamined }) => isExamined)) return false;
   return speeches.length >= numbered.length * LEAST_SHARE_OF_SPEECHES;
