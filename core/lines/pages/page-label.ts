@@ -1,4 +1,4 @@
-import { inAnyLanguage } from '../../text/language.ts';
+import { inAnyLanguage, isMonth } from '../../text/language.ts';
 
 /** A line that may number a page: its number, and the words around it. */
 export interface PageLabel {
@@ -24,11 +24,20 @@ export function readPageLabel(line: string): PageLabel | undefined {
   const bare = BARE.exec(line);
   if (bare) return isCapitalRoman(bare[1]!) ? undefined : { number: toNumber(bare[1]!), rest: '' };
   const leading = LEADING.exec(line);
+  if (leading && isRestOfDate(leading[2]!)) return undefined;
   if (leading) return { number: toNumber(leading[1]!), rest: foldHead(leading[2]!) };
   const trailing = TRAILING.exec(line);
   if (trailing) return { number: toNumber(trailing[2]!), rest: foldHead(trailing[1]!) };
   return undefined;
 }
+
+/** "12 Mar 2026, 08:14" above what somebody wrote: a head may be a date, but hardly with the time of day. */
+function isRestOfDate(rest: string): boolean {
+  return CLOCK.test(rest) && isMonth(MONTH.exec(rest)?.[0] ?? '');
+}
+
+const MONTH = /^\p{L}+/u;
+const CLOCK = /\b\d{1,2}[:.]\d\d\b/;
 
 /** A running head as compared from page to page: case, spaces and a word such as "Page" do not matter. */
 export function foldHead(text: string): string {
