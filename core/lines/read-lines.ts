@@ -62,7 +62,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
       : workOf('line-numbers', () => findMarginNumbers(source, seen, kind));
   const { leadTo, tailFrom } = numbers ?? { leadTo: quotes?.leadTo ?? captions.leadTo, tailFrom: captions.tailFrom };
   for (let line = 0; line < count; line++) {
-    if (leadTo[line]! > from[line]!) from[line] = Math.min(leadTo[line]!, to[line]!);
+    if (leadTo[line]! > from[line]!) from[line] = firstOfWords(source, Math.min(leadTo[line]!, to[line]!), to[line]!);
     if (tailFrom[line]! > 0) to[line] = Math.max(from[line]!, tailFrom[line]!);
     // A line may hold nothing but what stands beside words: a mark of quotation, a number, a time with tags.
     if (from[line] === to[line] && kind[line] === LineKind.prose) kind[line] = LineKind.blank;
@@ -192,6 +192,13 @@ function isSetOff({ kind, indent }: LineTable, line: number): boolean {
   const isApartFrom = (other: number) =>
     other < 0 || other >= kind.length || kind[other] === LineKind.blank || indent[line]! - indent[other]! >= LEAST_STEP;
   return isApartFrom(line - 1) && isApartFrom(line + 1);
+}
+
+/** Behind what stands before the words of a line these may be set in. */
+function firstOfWords(source: string, lead: number, to: number): number {
+  let from = lead;
+  while (from < to && isBlankUnit(source.charCodeAt(from))) from++;
+  return from;
 }
 
 function trimLine(source: string, index: LineIndex, line: number, from: Uint32Array, to: Uint32Array): void {
