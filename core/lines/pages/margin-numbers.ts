@@ -20,6 +20,7 @@ interface Numbered {
   readonly edge: number;
   readonly startsLower: boolean;
   readonly endsStop: boolean;
+  readonly endsInWord: boolean;
   /** Of the first word, in characters. */
   readonly firstWord: number;
   /** Of the words beside the number, in characters. */
@@ -78,7 +79,11 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
         const words = text.slice(before[0].length).trimEnd();
         left.push(toNumbered(line, place, before[1]!, from + before[0].length, words));
       }
-      if (after && after.index > 0) right.push(toNumbered(line, place, after[1]!, from + after.index, ''));
+      const mayBeRight = after && (after.index > 0 || text.trimStart() === after[1]);
+      if (mayBeRight) {
+        const words = text.slice(0, after.index).trim();
+        right.push(toNumbered(line, place, after[1]!, from + after.index, words));
+      }
     }
     place++;
   }
@@ -103,6 +108,7 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
     edge,
     startsLower: first !== first.toUpperCase(),
     endsStop: /[.!?:;]["”’»)]*$/.test(words),
+    endsInWord: /\p{L}-?$/u.test(words),
     firstWord: words.search(/\s|$/),
     length: words.length,
     hasSentence: hasSentenceWithin(words),
@@ -139,7 +145,19 @@ function numberingAmong(found: readonly Numbered[], lines: number): readonly Num
   if (countAll(anew.filter((page) => page.length >= FEWEST_OF_A_PAGE).flat(), lines)) return anew.flat();
   const [longest = []] = [...pages.values()].sort((a, b) => b.length - a.length);
   if (numbersEntries(longest, found)) return [];
-  return areOfSpeeches(longest) || countAll(longest, spanOf(longest)) ? longest : [];
+  const areOfLines = areOfSpeeches(longest) || countAll(longest, spanOf(longest)) || countEmptyLines(longest);
+  return areOfLines ? longest : [];
+}
+
+const LEAST_SHARE_OF_WORDS = 0.5;
+
+/** Where empty lines have their numbers too, and words run on from line to line, no entries are counted. */
+function countEmptyLines(numbered: readonly Numbered[]): boolean {
+  if (numbered.length < Math.max(FEWEST_LINES, spanOf(numbered))) return false;
+  const withWords = numbered.filter(({ length }) => length > 0);
+  const goesOn = withWords.filter(({ startsLower }) => startsLower).length;
+  const isMixed = withWords.length < numbered.length && withWords.length >= numbered.length * LEAST_SHARE_OF_WORDS;
+  return isMixed && goesOn >= FEWEST_RUNNING_ON;
 }
 
 /** In a text of a page at most the only numbers beside its lines are those of its fifth line, its tenth, and so on. */
@@ -190,7 +208,7 @@ function countAll(numbered: readonly Numbered[], lines: number): boolean {
     numbered.length >= FEWEST_LINES &&
     numbered.length >= LEAST_SHARE_OF_LINES * lines &&
     runningOn >= LEAST_SHARE_RUNNING_ON * numbered.length &&
-    (areLineLengths(numbered) || areFullWhereWordsRunOn(numbered))
+    (areLineLengths(numbered) || areFullWhereWordsRunOn(numbered) || areCutWithinPhrases(numbered))
   );
 }
 
@@ -200,6 +218,16 @@ function areLineLengths(numbered: readonly Numbered[]): boolean {
   const lengths = numbered.map(({ length }) => length).sort((a, b) => a - b);
   const long = lengths[Math.floor(lengths.length * 0.9)]!;
   return lengths.filter((length) => length >= long * NEARLY_AS_LONG).length >= lengths.length * SHARE_OF_LONG;
+}
+
+const LEAST_SHARE_CUT = 0.7;
+const FEWEST_CUT = 5;
+
+/** Wide lines that go on with a small letter are mostly cut between two words: verses and entries that go on end with a comma or the like. */
+function areCutWithinPhrases(numbered: readonly Numbered[]): boolean {
+  const runningOn = numbered.filter(({ length }, at) => length >= WIDE && numbered[at + 1]?.startsLower);
+  const cut = runningOn.filter(({ endsInWord }) => endsInWord).length;
+  return numbered[0]!.value < FIRST_YEAR && cut >= Math.max(FEWEST_CUT, runningOn.length * LEAST_SHARE_CUT);
 }
 
 /**
