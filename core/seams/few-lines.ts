@@ -104,7 +104,7 @@ function widestOfFew(table: LineTable, seams: SeamTable, lines: Uint32Array, run
 /** Two lines glued together are so much wider than one, at the least; so many of all, at the most, are. */
 const GLUED = 1.5;
 const MOST_GLUED = 0.4;
-const FEWEST_UNGLUED = 4;
+const FEWEST_UNGLUED = 3;
 /** In characters: lines of a chat or a list are as uneven, but mostly narrower. */
 const NARROWEST_UNGLUED = 40;
 

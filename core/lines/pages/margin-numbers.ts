@@ -68,10 +68,13 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
   const left: Numbered[] = [];
   const right: Numbered[] = [];
   let place = 0;
+  /** Columns before the words of the lines that have no number. */
+  let setIn = Infinity;
   for (let line = 0; line < index.count; line++) {
     if (kind[line] === LineKind.blank) continue;
     const text = readEdges(source, index, line);
-    if (text !== undefined) {
+    if (text === undefined) setIn = Math.min(setIn, firstOfWords(source, index, line) - index.from[line]!);
+    else {
       const before = LEFT.exec(text);
       const after = RIGHT.exec(text);
       const from = index.from[line]!;
@@ -87,7 +90,7 @@ export function findMarginNumbers(source: string, index: LineIndex, kind: Uint8A
     }
     place++;
   }
-  const atLeft = numberingAmong(left, place);
+  const atLeft = areInMargin(left, setIn, index) ? left : numberingAmong(left, place);
   const atRight = atLeft.length > 0 ? [] : numberingAmong(right, place);
   if (atLeft.length + atRight.length === 0) return undefined;
   const leadTo = new Uint32Array(index.count);
@@ -117,11 +120,16 @@ function toNumbered(line: number, place: number, figures: string, edge: number, 
   };
 }
 
+function firstOfWords(source: string, index: LineIndex, line: number): number {
+  let from = index.from[line]!;
+  while (from < index.to[line]! && isSpace(source.charCodeAt(from))) from++;
+  return from;
+}
+
 /** The line, where a figure stands at one of its edges. */
 function readEdges(source: string, index: LineIndex, line: number): string | undefined {
-  let from = index.from[line]!;
+  const from = firstOfWords(source, index, line);
   let to = index.to[line]!;
-  while (from < to && isSpace(source.charCodeAt(from))) from++;
   while (to > from && isSpace(source.charCodeAt(to - 1))) to--;
   if (!isDigit(source.charCodeAt(from)) && !isDigit(source.charCodeAt(to - 1))) return undefined;
   return source.slice(index.from[line], index.to[line]);
@@ -167,6 +175,16 @@ function isEveryFifth(found: readonly Numbered[], lines: number): boolean {
   const above = found[0]!.place + 1 - FIFTH;
   if (above < 0 || above > MOST_TITLES || found.length !== Math.floor((lines - above) / FIFTH)) return false;
   return found.every(({ value, place }, at) => value === (at + 1) * FIFTH && value === place + 1 - above);
+}
+
+/** In a part of a page, too, where all other lines are set in as far as the words behind the numbers. */
+function areInMargin(found: readonly Numbered[], setIn: number, index: LineIndex): boolean {
+  if (found.length < FEWEST_FIFTHS || setIn === Infinity) return false;
+  return found.every(({ value, place, line, edge }, at) => {
+    const before = found[at - 1];
+    const isNext = !before || (value - before.value === FIFTH && place - before.place === FIFTH);
+    return value % FIFTH === 0 && isNext && edge - index.from[line]! <= setIn;
+  });
 }
 
 /** The lines from the first number to the last; what stands before or behind may be another thing. */
