@@ -3,6 +3,7 @@ import type { LineIndex } from '../text/line-index.ts';
 const QUOTED = /^[ \t]{0,3}(?:>[ \t]?)+/;
 const LONGEST_MARK = 40;
 const FEWEST_SINGLES = 3;
+const FEWEST_OF_MOST = 4;
 /** Where all marks are this one, they are the prompt of a program. */
 const PROMPT = '>>> ';
 
@@ -16,15 +17,17 @@ export interface Quotes {
 
 /**
  * Lines that a mail program quoted with "> ", or Markdown; undefined where none are. A single line that begins so may be anything: two
- * in a row are a quotation, and where there is one, single lines are too; so are three or more that each begin a sentence. [from, to) are
- * the words of each line.
+ * in a row are a quotation, and where there is one, single lines are too; so are three or more that each begin a sentence, and what
+ * most lines of a text begin with. [from, to) are the words of each line.
  */
 export function findQuotes(source: string, index: LineIndex, from: Uint32Array, to: Uint32Array): Quotes | undefined {
   let before = 0;
   let hasTwo = false;
   const marks: (readonly [line: number, length: number])[] = [];
   let hasOther = false;
+  let withWords = 0;
   for (let line = 0; line < index.count; line++) {
+    if (from[line]! < to[line]!) withWords++;
     const mark = source[from[line]!] === '>' && from[line]! < to[line]! ? quoteMark(source, index, line) : 0;
     if (mark > 0 && before > 0) hasTwo = true;
     if (mark > 0) marks.push([line, mark]);
@@ -34,7 +37,9 @@ export function findQuotes(source: string, index: LineIndex, from: Uint32Array, 
   const areSingles =
     marks.length >= FEWEST_SINGLES &&
     marks.every(([line]) => /^> \p{Lu}/u.test(source.slice(from[line], from[line]! + 4)));
-  if (!(hasTwo || areSingles) || !hasOther) return undefined;
+  // Lines may all stand apart.
+  const areMost = marks.length >= FEWEST_OF_MOST && marks.length * 2 >= withWords;
+  if (!(hasTwo || areSingles || areMost) || !hasOther) return undefined;
   const leadTo = new Uint32Array(index.count);
   for (const [line, length] of marks) leadTo[line] = index.from[line]! + length;
   keepComparisons(source, leadTo);
