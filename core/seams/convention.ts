@@ -128,7 +128,9 @@ export function findConvention(
     else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
   }
   const look = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
-  const areFull = look !== 'wrapped' && fillMeasure(table, seams, measure, from, to, runningOn);
+  const areFull =
+    look !== 'wrapped' &&
+    (fillMeasure(table, seams, measure, from, to, runningOn) || cutPhrases(table, seams, from, to, runningOn));
   const few = look === 'meant' && areFull ? 'wrapped' : look;
   const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
   const closest = blanksOfGap(
@@ -191,6 +193,26 @@ function fillMeasure(
   if (full >= MORE_FULL && share >= SHARE_OF_MORE && measure.widestCharacters >= WIDER_THAN_VERSE) return true;
   const fewest = measure.widestCharacters >= LONG ? FEWEST_LONG : FEWEST_FULL;
   return full >= fewest && share >= SHARE_OF_FULL;
+}
+
+const FEWEST_CUT = 5;
+const SHARE_OF_CUT = 0.4;
+/** In characters: the middle of the lines that are cut, at the least. Verse and entries of lists are shorter. */
+const LENGTH_OF_CUT = 50;
+
+/** Whether so many long lines end within a phrase that nobody can have meant them to, however uneven they are. */
+function cutPhrases(
+  { captions, flags, chars }: LineTable,
+  { line, blanks }: SeamTable,
+  from: number,
+  to: number,
+  runningOn: readonly number[],
+): boolean {
+  if (captions.found) return false;
+  const cut = runningOn.filter((seam) => blanks[seam] === 0 && !(flags[line[seam]!]! & Flag.endsComma));
+  if (cut.length < Math.max(FEWEST_CUT, (to - from) * SHARE_OF_CUT)) return false;
+  const lengths = cut.map((seam) => chars[line[seam]!]!).sort((a, b) => a - b);
+  return lengths[lengths.length >> 1]! >= LENGTH_OF_CUT;
 }
 
 /** Of all lines, that go far beyond the measure: more of them are paragraphs that nobody wrapped. */
