@@ -80,10 +80,25 @@ describe('a line that stands alone in the middle of a sentence', () => {
     expect(cleanText(cleaned(source))).toContain('The Widow’s Press');
   });
 
-  test('where blank lines stand between all lines, a line is one as the others', () => {
-    const source = [...BEFORE.split('\n'), 'Emma', ...AFTER.split('\n')].join('\n\n');
-    expect(cleanText(cleaned(source))).toContain('Emma');
+  const apart = (line: string) => [...BEFORE.split('\n'), line, ...AFTER.split('\n')].join('\n\n');
+
+  test('where blank lines stand between all lines, it is told by its length', () => {
+    const cleaning = cleaned(apart('Emma'));
+    expect(lines(cleaning)).toEqual([JOINED]);
+    expect(asked(cleaning)).toEqual([['Emma', 'lone']]);
+    const full = 'Emma, who was a widow, and had';
+    expect(cleanText(cleaned(apart(full)))).toContain(full);
   });
+
+  test.each(['34', 'The Widow’s Press', '34 PRESSES', 'The Presses 34', '34          Presses', 'The Valley\n34'])(
+    'without blank lines around it, %j is no line of the sentence',
+    (line) => {
+      const cleaning = cleaned([BEFORE, line, AFTER].join('\n'));
+      expect(lines(cleaning)).toEqual([JOINED]);
+      // A bare number in the middle of a sentence is that of a page.
+      expect(asked(cleaning).map(([words]) => words)).toEqual(line.split('\n').filter((one) => one !== '34'));
+    },
+  );
 
   test('without stops nothing tells where a sentence goes on', () => {
     const source = between('The Widow’s Press').replace(/[.,]/g, '').repeat(3);

@@ -1,4 +1,5 @@
 import { LineEnd } from '../../text/line-index.ts';
+import { hasSentenceWithin } from '../../text/sentence-within.ts';
 import { mostFrequent } from '../../text/most-frequent.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
@@ -15,7 +16,7 @@ const LONGEST = 60;
 /** In characters: the lines of the sentence are those of prose. */
 const SHORTEST_BEFORE = 25;
 const SHORTEST_AFTER = 10;
-/** Share of lines that end a sentence, at the least: without stops nothing tells where one goes on. */
+/** Share of lines in which a sentence ends, at the least: without stops nothing tells where one goes on. */
 const LEAST_STOPS = 0.1;
 /** Lines of furniture between the halves of a sentence. */
 const FARTHEST = 6;
@@ -42,6 +43,12 @@ export function dropLoneHeads(source: string, table: LineTable, kept = findKeptL
   }
 }
 
+/** The lines of a sentence before and behind what parts them. */
+interface Halves {
+  readonly before: number;
+  readonly after: number;
+}
+
 /** The places of such lines. Linear in the number of lines. */
 function findLoneHeads(source: string, table: LineTable, kept: KeptLines): number[] {
   const lone: number[] = [];
@@ -57,12 +64,81 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
       lone.push(place);
       continue;
     }
-    if (!partsSentence(source, table, before, after)) continue;
+    if (!partsSentence(source, table, before, after)) {
+      if (arePairOfHeads(source, table, kept, place, before)) lone.push(place, place + 1);
+      else if (isNumberedAt(source, table, kept, place, { before, after })) lone.push(place);
+      continue;
+    }
     if (isFormula(textAt(source, table, kept, place))) continue;
     usual ??= usualBlanks(table, kept);
-    if (standsApart(table, before, line, usual) && standsApart(table, line, after, usual)) lone.push(place);
+    const isApart = standsApart(table, before, line, usual) && standsApart(table, line, after, usual);
+    if (isApart || isNoLineOfProse(source, table, kept, place, { before, after })) lone.push(place);
   }
-  return lone.length === 0 || hasStops(table, kept) ? lone : [];
+  return lone.length === 0 || hasStops(source, table, kept) ? lone : [];
+}
+
+/** Lines on either side that tell how wide those of prose are; the narrower of them do, where others are glued together. */
+const LINES_BESIDE = 5;
+const SHARE_NARROWER = 0.25;
+/** In characters, and shares of the width of the lines beside. */
+const NARROWEST = 40;
+const NEARLY_FULL = 0.8;
+const FAR_TOO_SHORT = 0.6;
+const TOO_SHORT_WITH_NUMBER = 0.75;
+const CLOCK = /^\d{1,2}[:.]\d\d\b/;
+/** A number at an edge of the page, wide apart from the words. */
+const NUMBER_APART = /^\d{1,4}\s{3,}\S|\S\s{3,}\d{1,4}$/;
+
+/** Two lines of a page turn, such as a number and a head, in the middle of a sentence. */
+function arePairOfHeads(source: string, table: LineTable, kept: KeptLines, place: number, before: number): boolean {
+  const second = kept.lines[place + 1]!;
+  const after = stayingLine(table, kept, place + 1, 1);
+  if (after === undefined || !partsSentence(source, table, before, after)) return false;
+  if (!mayStandAlone(table, second, source.slice(table.from[second], table.from[second]! + 12))) return false;
+  const pair = [place, place + 1];
+  if (second !== kept.lines[place]! + 1 || !pair.some((one) => hasPageNumber(textAt(source, table, kept, one))))
+    return false;
+  return pair.every((one) => isNoLineOfProse(source, table, kept, one, { before, after }));
+}
+
+/** A head with its number behind a word that ends no sentence, though the next line begins with a name. */
+function isNumberedAt(source: string, table: LineTable, kept: KeptLines, place: number, halves: Halves): boolean {
+  const { kind, flags, chars } = table;
+  const { before, after } = halves;
+  if (!(flags[before]! & Flag.endsFunctionWord) || !(flags[after]! & Flag.startsUpper)) return false;
+  if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose || chars[after]! < SHORTEST_BEFORE)
+    return false;
+  return hasPageNumber(textAt(source, table, kept, place)) && isNoLineOfProse(source, table, kept, place, halves);
+}
+
+/** "330 ml of beer" is no head. */
+const AMOUNT = /^\d+\s+\p{Ll}/u;
+
+function hasPageNumber(text: string): boolean {
+  return !AMOUNT.test(text) && readPageLabel(text.replace(/\s+/g, ' ')) !== undefined;
+}
+
+/** A sentence of full lines goes on below, and this one would have held its next word by far: it was never one of them. */
+function isNoLineOfProse(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  place: number,
+  { before, after }: Halves,
+): boolean {
+  const { chars, firstChars, kind } = table;
+  const beside = kept.lines
+    .slice(Math.max(0, place - LINES_BESIDE), place + LINES_BESIDE + 1)
+    .filter((line) => kind[line] === LineKind.prose && line !== kept.lines[place] && chars[line]! >= NARROWEST)
+    .map((line) => chars[line]!)
+    .sort();
+  const width = beside[Math.floor(beside.length * SHARE_NARROWER)] ?? 0;
+  if (width < NARROWEST || chars[before]! < width * NEARLY_FULL) return false;
+  const text = textAt(source, table, kept, place);
+  if (CLOCK.test(text)) return false;
+  if (NUMBER_APART.test(text)) return true;
+  const most = hasPageNumber(text) ? TOO_SHORT_WITH_NUMBER : FAR_TOO_SHORT;
+  return text.replace(/\s+/g, ' ').length + 1 + firstChars[after]! <= width * most;
 }
 
 /** A page number at the other edge of the page: "THE MILLS OF THE REACH                  17". */
@@ -158,9 +234,10 @@ function stayingLine(table: LineTable, kept: KeptLines, place: number, step: 1 |
   return undefined;
 }
 
-function hasStops(table: LineTable, kept: KeptLines): boolean {
-  const stops = kept.lines.filter((line) => (table.flags[line]! & Flag.endsStop) !== 0).length;
-  return stops >= kept.lines.length * LEAST_STOPS;
+function hasStops(source: string, table: LineTable, { lines }: KeptLines): boolean {
+  const endsSentence = (line: number) =>
+    (table.flags[line]! & Flag.endsStop) !== 0 || hasSentenceWithin(source.slice(table.from[line], table.to[line]));
+  return lines.filter(endsSentence).length >= lines.length * LEAST_STOPS;
 }
 
 /** The blank lines between most lines of which the second goes on in small letters: some texts have one after every line. */
