@@ -4,7 +4,7 @@ import { edgeInCharacters } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
-/** In columns: how far the middle of a line lies from that of the one before it, at the most. */
+/** In columns: how far the middle of a line lies from that of the first of its block, at the most. */
 const FARTHEST_APART = 3;
 const LEAST_INDENT = 4;
 /** In columns: how much the lines of one block differ in where they begin. */
@@ -20,7 +20,7 @@ const CERTAINTY = 0.8;
  * Lines set about one middle, as on a card or a title page, all of them set in: they were broken by hand. A line that cuts a word says
  * that they were wrapped.
  */
-export function keepCentredLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function breakCentredLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found || table.layout) return;
   for (let first = 0; first < seams.count;) {
     const last = endOfCentred(table, seams, first);

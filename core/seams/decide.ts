@@ -8,7 +8,7 @@ import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
-import { keepCentredLines } from './centred-lines.ts';
+import { breakCentredLines } from './centred-lines.ts';
 import { breakBetweenClauses } from './clauses.ts';
 import { joinBeforeSigns, settleCjkLines } from './cjk-lines.ts';
 import { findConvention } from './convention.ts';
@@ -173,7 +173,7 @@ export function decideSeams(
   breakBetweenFields(source, table, seams, verdicts);
   settleSetInSpeeches(table, seams, verdicts);
   settleDisplayedLines(table, seams, verdicts);
-  keepCentredLines(table, seams, verdicts);
+  breakCentredLines(table, seams, verdicts);
   breakBetweenAmounts(source, table, seams, verdicts);
   joinAroundAsides(table, seams, verdicts);
   if (mark === undefined) joinWithinBrackets(source, table, seams, verdicts);

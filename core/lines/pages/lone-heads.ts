@@ -65,7 +65,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
       continue;
     }
     if (!partsSentence(source, table, before, after)) {
-      if (arePairOfHeads(source, table, kept, place, before)) lone.push(place, place + 1);
+      if (arePairOfHeads(source, table, kept, place, before)) lone.push(place, ++place);
       else if (isNumberedAt(source, table, kept, place, { before, after })) lone.push(place);
       continue;
     }
