@@ -62,6 +62,7 @@ import { findSequence } from './sequence.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns, keepSpokenVerse } from './speaker-lines.ts';
+import { joinCutFirstLine } from './cut-first-line.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
 import { keepVerseLines } from './verse.ts';
 import { breakBetweenQuotes } from './quoted-lines.ts';
@@ -163,6 +164,7 @@ export function decideSeams(
     joinStoppedCapitals(table, seams, verdicts);
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);
+    joinCutFirstLine(table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
     keepSpokenVerse(source, table, seams, verdicts);
   }

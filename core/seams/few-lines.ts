@@ -23,7 +23,8 @@ import type { SeamTable } from './seam-table.ts';
  * The measure of a short text, in characters: its widest line. Each line that surely runs on should not have held the next word
  * too; where most could have, nothing tells a measure. A salutation or two may end where they like.
  */
-export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly number[]): Measure {
+export function measureOfFew(table: LineTable, seams: SeamTable, runningOn: readonly number[]): Measure {
+  const full = withoutCutFirst(table, seams, runningOn);
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
   const wraps =
@@ -54,6 +55,21 @@ export function measureOfFew(table: LineTable, seams: SeamTable, full: readonly 
     fills: sortedSample(exact.map((seam) => fillOf(table, measure, seam, seams.line[seam]!))),
     reliability: exact.length > 1 ? RELIABILITY_OF_FEW : RELIABILITY_OF_ONE,
   };
+}
+
+/** Of the widest of the others. */
+const MOST_OF_CUT = 0.75;
+
+/** What somebody selected may begin within a line: of one that begins small, and is short, the length tells nothing. */
+function withoutCutFirst(
+  { flags, chars }: LineTable,
+  { line }: SeamTable,
+  runningOn: readonly number[],
+): readonly number[] {
+  if (runningOn[0] !== 0 || !(flags[line[0]!]! & Flag.startsLower)) return runningOn;
+  const others = runningOn.slice(1);
+  const isShorter = others.some((seam) => chars[line[0]!]! < chars[line[seam]!]! * MOST_OF_CUT);
+  return isShorter ? others : runningOn;
 }
 
 /** Of the widest line, in characters; and the share of lines as full as that, at the least, where lines wrap. */
@@ -281,15 +297,16 @@ export type LinesOfFew = 'wrapped' | 'meant' | 'open';
 
 /**
  * Whether the lines of a short text wrap, or end where they were meant to, as in lists and verse: then they are very narrow, or too
- * many of those that run on leave room for the next word. `runningOn` are the seams of from..to whose words surely run on.
+ * many of those that run on leave room for the next word. `running` are the seams of from..to whose words surely run on.
  */
 export function lookAtFew(
   table: LineTable,
   seams: SeamTable,
   from: number,
   to: number,
-  runningOn: readonly number[],
+  running: readonly number[],
 ): LinesOfFew {
+  const runningOn = withoutCutFirst(table, seams, running);
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
   const lines = seams.line.subarray(from, to + 1);
   if (lines.length < FEWEST_LINES) return 'open';

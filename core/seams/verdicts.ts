@@ -18,6 +18,7 @@ export const SETTLERS = [
   'ordered',
   'article',
   'cutWord',
+  'cutFirst',
   'signFirst',
   'hungItem',
   'loneBullet',

@@ -137,6 +137,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   shortLine: { apart: 'this line ends far too early to be wrapped', on: '' },
   salutation: { apart: 'a letter begins with this line', on: '' },
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
+  cutFirst: { apart: '', on: 'the text starts in the middle of a sentence, which goes on in the next line' },
   signFirst: { apart: '', on: 'the next line starts with a stop, a comma or a closing bracket' },
   article: { apart: '', on: 'this line ends in a word that belongs to the next, as “the” or “Mr.” does' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
