@@ -100,6 +100,10 @@ describe('a line that stands alone in the middle of a sentence', () => {
     },
   );
 
+  test.each(['3 crowns', '9:16'])('%j is part of the sentence', (line) => {
+    expect(cleanText(cleaned([BEFORE, line, AFTER].join('\n')))).toContain(line);
+  });
+
   test('without stops nothing tells where a sentence goes on', () => {
     const source = between('The Widow’s Press').replace(/[.,]/g, '').repeat(3);
     expect(cleanText(cleaned(source))).toContain('The Widow’s Press');

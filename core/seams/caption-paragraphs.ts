@@ -48,9 +48,9 @@ function joinMarkedTurns(
     const turn = captions.turn[before]!;
     if (turn === Turn.begins)
       isMarked = source.slice(index.from[before], index.to[before]).trimStart().startsWith('>>');
-    else if (turn !== Turn.none || chars[before]! > LONGEST_LINE || blanks[seam]! > 0) isMarked = false;
-    if (!isMarked || captions.turn[after] !== Turn.none || !Number.isNaN(captions.start[after]!)) continue;
-    if (verdicts.decision[seam] === Decision.break && blanks[seam] === 0 && chars[before]! <= LONGEST_LINE)
+    isMarked &&= (turn === Turn.begins || turn === Turn.none) && blanks[seam] === 0 && chars[before]! <= LONGEST_LINE;
+    const goesOn = isMarked && captions.turn[after] === Turn.none && Number.isNaN(captions.start[after]!);
+    if (goesOn && verdicts.decision[seam] === Decision.break)
       settle(verdicts, seam, Decision.join, 'turn', CERTAINTY_WITHIN_MARKS);
   }
 }

@@ -130,6 +130,7 @@ export function findConvention(
   const look = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
   const areFull =
     look !== 'wrapped' &&
+    !table.captions.found &&
     (fillMeasure(table, seams, measure, from, to, runningOn) || cutPhrases(table, seams, from, to, runningOn));
   const few = look === 'meant' && areFull ? 'wrapped' : look;
   const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
@@ -183,7 +184,7 @@ function fillMeasure(
   to: number,
   runningOn: readonly number[],
 ): boolean {
-  if (table.captions.found || measure.reliability < LEAST_RELIABILITY || measure.widestCharacters < WIDE) return false;
+  if (measure.reliability < LEAST_RELIABILITY || measure.widestCharacters < WIDE) return false;
   if (runningOn.length < LEAST_RUNNING_ON * (to - from)) return false;
   if (goBeyond(table, seams.line.subarray(from, to + 1), measure.widestCharacters)) return false;
   // Lines glued together, and paragraphs that nobody wrapped, are wider by far.
@@ -202,13 +203,12 @@ const LENGTH_OF_CUT = 50;
 
 /** Whether so many long lines end within a phrase that nobody can have meant them to, however uneven they are. */
 function cutPhrases(
-  { captions, flags, chars }: LineTable,
+  { flags, chars }: LineTable,
   { line, blanks }: SeamTable,
   from: number,
   to: number,
   runningOn: readonly number[],
 ): boolean {
-  if (captions.found) return false;
   const cut = runningOn.filter((seam) => blanks[seam] === 0 && !(flags[line[seam]!]! & Flag.endsComma));
   if (cut.length < Math.max(FEWEST_CUT, (to - from) * SHARE_OF_CUT)) return false;
   const lengths = cut.map((seam) => chars[line[seam]!]!).sort((a, b) => a - b);

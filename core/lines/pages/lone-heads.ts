@@ -135,7 +135,7 @@ function isNoLineOfProse(
   const width = beside[Math.floor(beside.length * SHARE_NARROWER)] ?? 0;
   if (width < NARROWEST || chars[before]! < width * NEARLY_FULL) return false;
   const text = textAt(source, table, kept, place);
-  if (CLOCK.test(text)) return false;
+  if (CLOCK.test(text) || AMOUNT.test(text)) return false;
   if (NUMBER_APART.test(text)) return true;
   const most = hasPageNumber(text) ? TOO_SHORT_WITH_NUMBER : FAR_TOO_SHORT;
   return text.replace(/\s+/g, ' ').length + 1 + firstChars[after]! <= width * most;
