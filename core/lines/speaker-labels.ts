@@ -19,9 +19,9 @@ const LONGEST_ALONE = 32;
 
 const WORD = String.raw`\p{Lu}[\p{L}\p{M}\p{N}.'’-]*`;
 const NAME = String.raw`${WORD}(?: (?:de |da |di |von |van |der |la |le )?(?:${WORD}|\d{1,2})){0,3}`;
-/** "Hale:", "HALE.", "HALE —", "HALE (aside).", and with a tab or spaces behind; handles with a colon alone. */
+/** "Hale:", "HALE :", "HALE.", "HALE —", "HALE (aside).", and with a tab or spaces behind; handles with a colon alone. */
 const LABEL = new RegExp(
-  String.raw`^(?:(?<name>${NAME}?)(?<after>(?: [([][^()[\]]{1,24}[)\]])?(?::|\.[—–-]*|\s[—–](?=\s))|\t| {2,})\s*|(?<handle>[\p{Ll}\p{N}][\p{L}\p{N}_.-]{1,24}):\s+|\[(?<inBrackets>\p{Lu}[^\]\n]{0,24})\]:\s*)[^\s.]`,
+  String.raw`^(?:(?<name>${NAME}?)(?<after>(?: [([][^()[\]]{1,24}[)\]])?(?:[ \u00a0\u202f]?[:：]|\.[—–-]*|\s[—–](?=\s))|\t| {2,})\s*|(?<handle>[\p{Ll}\p{N}][\p{L}\p{N}_.-]{1,24}):\s+|\[(?<inBrackets>\p{Lu}[^\]\n]{0,24})\]:\s*)[^\s.]`,
   'u',
 );
 const ALONE = new RegExp(String.raw`^(?<name>${NAME}?)(?<after>[:.]?)$`, 'u');
@@ -70,7 +70,7 @@ export function markSpeakers(source: string, table: LineTable): ReadonlyMap<numb
 
 const LEANS_OR_OPEN = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsDash | Flag.endsQuote;
-const MAY_NAME = Flag.startsUpper | Flag.startsSpeaker | Flag.startsLower | Flag.startsAddress;
+const MAY_NAME = Flag.startsUpper | Flag.startsCaseless | Flag.startsSpeaker | Flag.startsLower | Flag.startsAddress;
 
 /** The name with which a line begins, behind the form in which it is written; undefined where there may be none. */
 function nameAt(
@@ -86,8 +86,8 @@ function nameAt(
   if (groups) {
     const { name, after = ':', handle, inBrackets } = groups;
     const said = name ?? handle ?? inBrackets!;
-    if (!after.includes(':') && isShortForm(said, vocabulary)) return undefined;
-    const form = after.includes(':') ? ':' : after.includes('.') ? '.' : after.trim() === '' ? ' ' : '—';
+    if (!/[:：]/.test(after) && isShortForm(said, vocabulary)) return undefined;
+    const form = /[:：]/.test(after) ? ':' : after.includes('.') ? '.' : after.trim() === '' ? ' ' : '—';
     return `${form}${said}`;
   }
   if (to[line]! - from[line]! > LONGEST_ALONE) return undefined;
@@ -102,7 +102,7 @@ function mayName(source: string, from: number, to: number): boolean {
   const isSmall = first >= 0x61 && first <= 0x7a;
   for (let at = from + 1; at < from + LONGEST; at++) {
     const code = source.charCodeAt(at);
-    if (code === 0x3a) return true;
+    if (code === 0x3a || code === WIDE_COLON) return true;
     if (code === 0x20) {
       if (isSmall) return false;
       const next = source.charCodeAt(at + 1);
@@ -113,6 +113,8 @@ function mayName(source: string, from: number, to: number): boolean {
   }
   return false;
 }
+
+const WIDE_COLON = 0xff1a;
 
 function isParticle(source: string, from: number): boolean {
   const end = source.indexOf(' ', from);

@@ -64,7 +64,7 @@ import { takeFirstLook, type FirstLook } from './second-look.ts';
 import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns, keepSpokenVerse } from './speaker-lines.ts';
 import { joinCutFirstLine } from './cut-first-line.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './split-words.ts';
-import { keepVerseLines } from './verse.ts';
+import { breakBesideParagraphs, keepVerseLines } from './verse.ts';
 import { breakBetweenQuotes } from './quoted-lines.ts';
 import { openVerdicts, type Verdicts } from './verdicts.ts';
 import { settleAroundValues } from './value-lines.ts';
@@ -167,6 +167,7 @@ export function decideSeams(
     joinCutFirstLine(table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
     keepSpokenVerse(source, table, seams, verdicts);
+    for (const region of regions) breakBesideParagraphs(region, verdicts);
   }
   keepClosings(source, table, seams, verdicts);
   keepSignatures(source, table, seams, verdicts);

@@ -92,9 +92,9 @@ function isOneAmongShort(
   return filled < lines.length * SHARE_OF_FILLED;
 }
 
-/** Signs of Chinese and Japanese are twice as wide as letters. */
+/** Signs of Chinese, Japanese and Korean are twice as wide as letters. */
 function narrowestOf(table: LineTable, lines: Uint32Array): number {
-  return mostAreCjk(table, lines) ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
+  return table.language === 'ko' || mostAreCjk(table, lines) ? NARROWEST_OF_FEW / 2 : NARROWEST_OF_FEW;
 }
 
 /** Of the lines, one at least. */
@@ -339,7 +339,7 @@ export function lookAtFew(
   const cut = close.filter((seam) => table.flags[seams.line[seam]!]! & ENDS_INSIDE);
   if (cut.length * 2 >= close.length || cut.some((seam) => table.flags[seams.line[seam]!]! & Flag.endsHyphen))
     return 'open';
-  if (widest < NARROWEST_OF_FEW && wraps === 0) return 'meant';
+  if (widest < narrowestOf(table, lines) && wraps === 0) return 'meant';
   return rooms.filter((room) => room > ROOM_OF_LINES).length >= Math.max(1, rooms.length * SHARE_OF_LINES)
     ? 'meant'
     : 'open';

@@ -37,6 +37,8 @@ const DIRECTION = /^(?:\[\p{Lu}[^[\]]*\]|\(\p{Lu}[^()]*\))$/u;
 const FIRST_ITEM = /^\(?(?:i|a|1)[.)]\s+\S/;
 /** "Present: I. Pell, E. Trask", below a line of the same form. */
 const FIELD = /^\p{Lu}[\p{L}\p{M}’'-]{1,20}(?: \p{L}+)?: \S/u;
+/** "Enquiries: 0555 12-34-56", "Date: 14.03.2024": nothing but a number behind a label. */
+const NUMBER_BEHIND_LABEL = /[^\s:]: ?\+?[\d(][\d() ./-]{4,18}\d[ \t]*$/m;
 /** What a question is worth, far to the right of its end: "    [4]". */
 const WORTH = /[ \t]{3,}(?:\[\d{1,3}(?: \p{L}+)?\]|\(\d{1,3}(?: \p{L}+)?\))$/u;
 const LONGEST_WORTH = 24;
@@ -54,6 +56,7 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
   };
   const hasFacts = / [|·] |@|:\/\//.test(source);
   const hasWorth = /[ \t]{3}[[(]\d{1,3}(?: \p{L}+)?[\])][ \t]*$/mu.test(source);
+  const hasNumbers = NUMBER_BEHIND_LABEL.test(source);
   const hasBold = /^[ \t]*(?:\*\*|__).*(?:\*\*|__):?[ \t]*$/m.test(source);
   const endsInWorth = (place: number) => {
     const to = table.to[line[place]!]!;
@@ -64,6 +67,7 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
     if (hasWorth && endsInWorth(seam)) return true;
     if (isCue(table, seams, seam) || areFields(seam) || areItems(seam)) return true;
     if (hasBold && !(before & INSIDE) && (BOLD.test(textOf(seam)) || BOLD.test(textOf(seam + 1)))) return true;
+    if (hasNumbers && isNumbered(seam)) return true;
     if (hasFacts && !(before & INSIDE)) {
       const both = [textOf(seam), textOf(seam + 1)];
       if (both.some(isOfItself) || both.every((text) => ALONE.test(text))) return true;
@@ -74,6 +78,15 @@ export function breakAroundOwnForms(source: string, table: LineTable, seams: Sea
     const first = source[table.from[line[seam + 1]!]!]!;
     if ('*†‡§'.includes(first)) return NOTE.test(textOf(seam + 1)) && NOTE.test(textOf(seam));
     return '[('.includes(first) && DIRECTION.test(textOf(seam + 1));
+  };
+  /** A line of such a label and number, the first of its paragraph, above what begins with a capital. */
+  const isNumbered = (seam: number) => {
+    if (seam > 0 && verdicts.decision[seam - 1] === Decision.join) return false;
+    if (!(table.flags[line[seam + 1]!]! & Flag.startsUpper)) return false;
+    const text = textOf(seam);
+    return (
+      text.indexOf(':') < LONGEST_LABEL && text.lastIndexOf(':') === text.indexOf(':') && NUMBER_BEHIND_LABEL.test(text)
+    );
   };
   /** An address on a line of its own, with no more of the sentence below it. */
   const isAddressAlone = (place: number) =>

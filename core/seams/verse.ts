@@ -5,7 +5,7 @@ import { areOfTwoKinds } from './elements.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const SHORT_LINE = 0.8;
 /** In characters, where lines do not wrap and there is no measure to be short for. */
@@ -65,6 +65,29 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
         verdicts.certainty[first] = CERTAINTY_OF_TWO;
       if (last - first < FEWEST_OF_VERSE) doubtWraps(table, seams, verdicts, first, last);
     }
+    first = last + 1;
+  }
+}
+
+/**
+ * Short lines that stand together as an address does, some of which were joined to more than a short line: these are paragraphs, and so
+ * are those beside them.
+ */
+export function breakBesideParagraphs({ table, seams, convention, from, to }: SeamContext, verdicts: Verdicts): void {
+  if (convention.wraps || table.captions.found) return;
+  const { decision } = verdicts;
+  for (let first = from; first < to;) {
+    let last = first;
+    let length = table.chars[seams.line[first]!]!;
+    let longest = 0;
+    for (; last < to && seams.blanks[last] === 0; last++) {
+      const next = table.chars[seams.line[last + 1]!]!;
+      const isJoined = decision[last] === Decision.join;
+      length = isJoined ? length + 1 + next : next;
+      if (isJoined) longest = Math.max(longest, length);
+    }
+    for (let seam = first; seam < last && longest > LONGEST_OF_A_GROUP; seam++)
+      if (decision[seam] === Decision.keep && settlerOf(verdicts, seam) === 'verse') decision[seam] = Decision.break;
     first = last + 1;
   }
 }

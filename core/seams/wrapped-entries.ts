@@ -107,13 +107,16 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
     for (let seam = first; seam < last; seam++) {
       const [before, next] = [line[seam]!, line[seam + 1]!];
-      const isCut = (flags[before]! & Flag.endsFunctionWord) !== 0 && (flags[next]! & Flag.startsAddress) !== 0;
+      const endsSmall = (flags[before]! & Flag.endsFunctionWord) !== 0;
+      const hasSentence = hasSentenceWithin(source.slice(table.from[before], table.to[before]));
+      const isName = (flags[next]! & Flag.startsUpper) !== 0 && !(flags[next]! & NEVER_A_REST);
+      const isCut = endsSmall && ((flags[next]! & Flag.startsAddress) !== 0 || (hasSentence && isName));
       const goesOn = isCut || (flags[next]! & Flag.startsLower) !== 0;
       if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !goesOn) continue;
       // What closes a clause stands to the left of its parts.
       if (table.indent[next]! < table.indent[before]!) continue;
       // An entry may begin small, as the terms of a glossary do.
-      if (!runsOn(table, seams, seam) || verdicts.entry[seam + 1]) continue;
+      if (!(runsOn(table, seams, seam) || isCut) || verdicts.entry[seam + 1]) continue;
       if (isFull(table, seams, seam, widest)) wraps.push(seam);
       else isLooseGroup = true;
     }
@@ -122,11 +125,18 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     if (wraps.length > 0 && !isLooseGroup) (hasSentences() ? ofSentences : others).push(...wraps);
     first = Math.max(last, first + 1);
   }
+  const areSentences = new Set(ofSentences);
   for (const seam of isLoose ? ofSentences : [...ofSentences, ...others]) {
-    const before = line[seam]!;
-    const isLong = chars[before]! >= (flags[before]! & ENDS_INSIDE ? LONG_BEFORE_SMALL_WORD : LONG);
+    const ends = flags[line[seam]!]!;
+    const isCut = (ends & ENDS_INSIDE) !== 0;
+    const isOfSentence = areSentences.has(seam);
+    const isLong = chars[line[seam]!]! >= (isCut || isOfSentence ? LONG_BEFORE_SMALL_WORD : LONG);
     const mayWrap = isApart(verdicts, seam) && ['evidence', 'verse', 'shortLine'].includes(settlerOf(verdicts, seam));
-    if (isLong && mayWrap) settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_FEW);
+    if (!isLong || !mayWrap) continue;
+    // A verse may be as long, and pauses where its line ends.
+    if (chars[line[seam]!]! >= LONG || !(ends & Flag.endsComma))
+      settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_FEW);
+    else verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY_OF_FEW);
   }
 }
 

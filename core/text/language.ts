@@ -23,7 +23,9 @@ export function onPagesOfAnyLanguage(
 
 /** The words that pages in any language have for something: see PageWords. */
 export function pageWords(
-  ...kinds: ('home' | 'contents' | 'skips' | 'buttons' | 'labels' | 'menu' | 'beside' | 'actions' | 'sections')[]
+  ...kinds: (
+    'home' | 'rights' | 'contents' | 'skips' | 'buttons' | 'labels' | 'menu' | 'beside' | 'actions' | 'sections'
+  )[]
 ): ReadonlySet<string> {
   const lists = LANGUAGES.flatMap(({ page }: LanguageData) => kinds.map((kind) => page?.[kind] ?? ''));
   return new Set(lists.flatMap((list) => list.trim().split(/\s*[|\n]\s*/)).filter((word) => word !== ''));

@@ -93,7 +93,7 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
   else if (length > 2) odds += 1;
   if (length > 2 && share(steps, (step) => step === 1000) > 0.6) odds -= 6;
   if (length > 2 && share(steps, (step) => step === 0) > 0.2 && first.place !== 'alone') odds -= 2;
-  odds += speedOdds(spots, steps);
+  odds += speedOdds(source, spots, steps);
   if (
     first.place === 'behind' &&
     first.bracket === '' &&
@@ -119,9 +119,9 @@ const BRACKET_ODDS = { '': 0, '[': 1.5, '(': 0.5, '<': 1.5, '{': 1 } as const;
 const PLACE_ODDS: Partial<Record<TimeSpot['place'], number>> = { name: 1.5, label: 1.5, alone: 0.5, behind: -0.5 };
 
 /** By the characters between two times and the time between them, where any passes. */
-function speedOdds(spots: readonly TimeSpot[], steps: readonly number[]): number {
+function speedOdds(source: string, spots: readonly TimeSpot[], steps: readonly number[]): number {
   const speeds = steps
-    .map((step, at) => ({ step, chars: spots[at + 1]!.from - spots[at]!.to }))
+    .map((step, at) => ({ step, chars: spokenLength(source, spots[at]!.to, spots[at + 1]!.from) }))
     .filter(({ step }) => step > 0)
     .map(({ step, chars }) => (chars * 1000) / step)
     .sort((a, b) => a - b);
@@ -133,14 +133,32 @@ function speedOdds(spots: readonly TimeSpot[], steps: readonly number[]): number
   return middle > CROWDED ? -2 : 0;
 }
 
+/** From here on a sign is a syllable or a word, for Chinese, Japanese and Korean. */
+const FIRST_OF_SYLLABLES = 0x2e80;
+const LAST_OF_SYLLABLES = 0xd7ff;
+
+/** How much is said from..to, in characters of an alphabet: a sign for a syllable stands for two. */
+function spokenLength(source: string, from: number, to: number): number {
+  let length = to - from;
+  for (let at = from; at < to; at++) {
+    const code = source.charCodeAt(at);
+    if (code >= FIRST_OF_SYLLABLES && code <= LAST_OF_SYLLABLES) length++;
+  }
+  return length;
+}
+
 const FEWEST_RESULTS = 4;
+/** Of a name. */
+const MOST_SYLLABLES = 7;
 /** Words between two times, with their spaces and numbers. */
 const FEW_WORDS = /^\s*(?:\S+\s+){1,3}$/;
 
 function isOfFewWords(source: string, spots: readonly TimeSpot[], at: number): boolean {
   const from = spots[at]!.to;
   const to = spots[at + 1]!.from;
-  return to - from < 40 && FEW_WORDS.test(source.slice(from, to));
+  if (to - from >= 40 || !FEW_WORDS.test(source.slice(from, to))) return false;
+  // Chinese and Japanese have no spaces between words.
+  return spokenLength(source, from, to) - (to - from) < MOST_SYLLABLES;
 }
 
 /** Lines of captions each end with their time; a message is shown with the time of its day, and several may come between two. */

@@ -1,7 +1,7 @@
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { dropAsCompany, isProse, labelAt, LONGEST_LABEL, neighbour, nextGroup } from './label-lines.ts';
-import { isPageButton, isPath } from './web-labels.ts';
+import { isPageButton, isPath, leadsHome } from './web-labels.ts';
 import {
   isAboutCookies,
   isAboveLink,
@@ -246,6 +246,20 @@ export function dropMenuAtHead(source: string, table: LineTable): void {
     if (labelAt(source, table, line) === 'no') dropAsCompany(table, line);
     else table.kind[line] = LineKind.webLabel;
   }
+}
+
+const FEWEST_LINES_FROM_HOME = 3;
+
+/**
+ * Where a text begins with a row of short lines that "Home" leads, with another word of menus among them: the line below the row; 0 where
+ * it does not.
+ */
+export function endOfMenu(source: string, table: LineTable): number {
+  const { from, to } = nextGroup(table, 0) ?? { from: 0, to: 0 };
+  if (to - from < FEWEST_LINES_FROM_HOME || !leadsHome(source.slice(table.from[from], table.to[from]))) return 0;
+  const lines = Array.from({ length: to - from }, (_, at) => from + at);
+  const labels = lines.filter((line) => labelAt(source, table, line) !== 'no');
+  return labels.length >= FEWEST_LABELS && lines.every((line) => mayBeOfMenu(table, line)) ? to : 0;
 }
 
 const FEWEST_LABELS = 2;

@@ -12,6 +12,7 @@ import {
   dropMenuGroups,
   dropOffers,
   dropTail,
+  endOfMenu,
 } from './web-company.ts';
 import { dropListOfHeadings, dropMenuAboveTitle, hasHeadingsToChange } from './web-head.ts';
 import { buttonsIn, isButtonRow, isPageButton } from './web-labels.ts';
@@ -84,6 +85,7 @@ function hasManyLabels(source: string, table: LineTable): boolean {
     else if (label === 'maybe') menu++;
     else if (isAboutCookies(text)) sure.add('cookies');
   }
+  if (sure.size > 0 && endOfMenu(source, table) > 0) return true;
   return sure.size >= FEWEST_SURE || (sure.size >= FEWEST_SURE_WITH_MENU && menu >= FEWEST_MENU_LINES_BESIDE);
 }
 
@@ -159,6 +161,9 @@ function findLabels(source: string, table: LineTable): Labels {
     } else if (!(isBelowLabel && isKept(table.kind[line - 1]!)) && isSentence(source, table, line)) lastProse = line;
   }
   endRow(besideLabel);
+  // Beside a menu at the head any other label is enough, be it that of the rights.
+  const menuTo = isPage ? 0 : endOfMenu(source, table);
+  isPage ||= menuTo > 0 && labels.some((line) => line >= menuTo);
   // Above the last row of buttons of a thread stands a message, be it one word.
   if (rows.length >= FEWEST_BUTTON_ROWS) lastProse = Math.max(lastProse, rows.at(-1)! - 1);
   return { labels, menus, lastProse, hasProse, isPage };

@@ -9,10 +9,11 @@ import { isOfferOfPage, isPhraseOfPage } from './web-phrases.ts';
 const SKIPS = pageWords('skips');
 const BUTTONS = pageWords('buttons', 'skips');
 const HOME = pageWords('home');
+const RIGHTS = pageWords('rights');
 const CONTENTS = pageWords('contents');
 const SECTIONS = pageWords('sections');
 const ACTIONS = pageWords('actions');
-const LABELS: ReadonlySet<string> = new Set([...BUTTONS, ...pageWords('labels')]);
+const LABELS: ReadonlySet<string> = new Set([...BUTTONS, ...RIGHTS, ...pageWords('labels')]);
 /** They may as well be headings of an article: labels only beside others. */
 const MENU_WORDS = pageWords('home', 'menu', 'beside', 'actions', 'contents');
 /** What stands beside an article as well as in a menu. */
@@ -23,8 +24,6 @@ const COUNTER = new RegExp(
 );
 /** The line that ends a page: "© 2026 …". */
 const COPYRIGHT = /^(?:©|\(c\)|copyright\b).*(?:19|20)\d\d/;
-const RIGHTS =
-  /^(?:all rights reserved|alle rechte vorbehalten|tous droits réservés|todos los derechos reservados|tutti i diritti riservati|alle rechten voorbehouden|todos os direitos reservados|все права защищены)$/;
 const SEPARATOR = /\s*[|·•»›]\s*|\s+[>→/]\s+/;
 const LONGEST = 160;
 /** Separators that make a line a path of links, when one of its parts is a label; of so few parts most must be. */
@@ -43,9 +42,7 @@ export function readWebLabel(line: string): WebLabel {
   if (isOfferOfPage(line)) return 'sure';
   if (isPlainlyLonger(line)) return 'no';
   if (beginsLikeNone(line)) return isPhraseOfPage(line) ? 'sure' : 'no';
-  const parts = line
-    .toLowerCase()
-    .replace(/’/g, "'")
+  const parts = folded(line)
     .trim()
     .replace(/\s{2,}/g, ' | ')
     .replace(/\s/g, ' ')
@@ -53,7 +50,7 @@ export function readWebLabel(line: string): WebLabel {
     .map((part) => part.replace(EDGES, ''))
     .filter((part) => part !== '');
   const sure = parts.filter((part) => isSureLabel(part)).length;
-  if (sure > 0 && parts.every((part) => RIGHTS.test(part) || COPYRIGHT.test(part))) return 'rights';
+  if (sure > 0 && parts.every((part) => RIGHTS.has(part) || COPYRIGHT.test(part))) return 'rights';
   if (leadsFromHome(line, parts) || areLanguages(parts) || isMenuRow(line) || isPhraseOfPage(line)) return 'sure';
   const labels = parts.filter((part) => isSureLabel(part) || MENU_WORDS.has(part)).length;
   if (labels === 0) return 'no';
@@ -94,7 +91,7 @@ const FEWEST_SECTIONS = 4;
  * or parts of a newspaper.
  */
 function isMenuRow(line: string): boolean {
-  const text = line.trim().toLowerCase();
+  const text = folded(line).trim();
   // Cheap refusal: hardly a line begins with such a word.
   const first = text.slice(0, Math.max(0, text.search(/\s/)));
   if (!MENU_WORDS.has(first) && !SECTIONS.has(first)) return false;
@@ -134,7 +131,7 @@ const WIDE_SPACE = /\s\s|\t/;
 /** Cheap refusal: a line of words whose first begins no label. */
 function beginsLikeNone(line: string): boolean {
   const space = line.search(/[\s:!*…]/);
-  const first = (space < 0 ? line : line.slice(0, space)).toLowerCase().replace(/’/g, "'");
+  const first = folded(space < 0 ? line : line.slice(0, space));
   return !FIRST_WORDS.has(first) && PLAIN.test(line) && !WIDE_SPACE.test(line);
 }
 
@@ -144,40 +141,53 @@ function beginsLikeNone(line: string): boolean {
  */
 export function buttonsIn(line: string): number {
   if (line.length > LONGEST) return 0;
-  const parts = line.toLowerCase().replace(/’/g, "'").trim().split(PARTS_OF_ROW);
+  const parts = folded(line).trim().split(PARTS_OF_ROW);
   return parts.every((part) => BUTTONS.has(part.replace(EDGES, ''))) ? parts.length : 0;
 }
 
 /** What leads about the whole of a site, so that what stands above it is no part of the text: not the buttons and counters of an article. */
 export function isNavigation(line: string): boolean {
-  const text = line.toLowerCase().replace(/’/g, "'").trim().replace(EDGES, '');
+  const text = folded(line).trim().replace(EDGES, '');
   if (SKIPS.has(text)) return true;
   if (OF_AN_ARTICLE.has(text) || COUNTER.test(text)) return false;
   if (isOfferOfPage(line) || isPhraseOfPage(line)) return false;
   return readWebLabel(line) !== 'no';
 }
 
+/** Whether a line leads to the first page of a site and says nothing else: "Home". */
+export function leadsHome(line: string): boolean {
+  return line.length <= LONGEST_LABEL && HOME.has(folded(line).trim().replace(EDGES, ''));
+}
+
 /** Whether a line is nothing but a part of a newspaper: "Weather". */
 export function isSection(line: string): boolean {
-  return SECTIONS.has(line.toLowerCase().trim());
+  return SECTIONS.has(folded(line).trim());
 }
 
 /** Whether a line stands above the list of the headings of a page. */
 export function isContentsLabel(line: string): boolean {
-  return line.length <= LONGEST_LABEL && CONTENTS.has(line.toLowerCase().trim().replace(EDGES, ''));
+  return line.length <= LONGEST_LABEL && CONTENTS.has(folded(line).trim().replace(EDGES, ''));
 }
 
 const PARTS_OF_ROW = /\s*[|·•]\s*|\s{2,}|\t/;
 
 /** Whether a line is a row of words on buttons: "Quote  Reply", "Like · Share". */
 export function isButtonRow(line: string): boolean {
-  const parts = line.trim().toLowerCase().split(PARTS_OF_ROW);
+  const parts = folded(line).trim().split(PARTS_OF_ROW);
   return parts.length > 1 && parts.every((part) => ACTIONS.has(part));
 }
 
 /** Whether a line is nothing but the word on a button, if the text is known to be a page. */
 export function isPageButton(line: string): boolean {
-  return ACTIONS.has(line.toLowerCase());
+  return ACTIONS.has(folded(line));
+}
+
+/** In small letters, with straight apostrophes; a Turkish "İ" becomes a plain "i". */
+function folded(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/’/g, "'")
+    .replace(/i\u0307/g, 'i');
 }
 
 const EDGES = /^[\s✕×☰←→↑↓‹«<>]+|[\s:!*…✕×←→↑↓›»>▾▼]+$/g;

@@ -19,5 +19,31 @@ export const cs = {
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:\behm+|\bhm+)/gi,
   closesCompounds: true,
+  page: {
+    home: 'domů|úvod|úvodní stránka',
+    rights: 'všechna práva vyhrazena',
+    contents: 'obsah|na této stránce',
+    skips: 'přeskočit na obsah|přejít k obsahu|přejít na hlavní obsah|otevřít menu|zavřít menu',
+    buttons: `
+      sdílet článek|kopírovat odkaz|vytisknout stránku|číst dál|číst více|pokračovat ve čtení|přidat komentář|nahoru|zpět nahoru
+      vložit do košíku|přidat do košíku|přijmout vše|odmítnout vše|zjistit více|objednat nyní|sledujte nás
+    `,
+    labels: `
+      přihlásit se|odhlásit se|registrovat se|registrace|odebírat|můj účet|nejčtenější|nejnovější|poslední články|související články
+      mohlo by vás zajímat|předchozí článek|další článek|předchozí stránka|další stránka|na této stránce|zobrazit vše|zobrazit více
+      o nás|napište nám|ochrana osobních údajů|zásady cookies|podmínky použití|mapa stránek|mapa webu|zavřít
+    `,
+    menu: 'menu|hledat|vyhledávání|zprávy|aktuality|kontakt|kontakty|nápověda|obchod|archiv|čeština',
+    beside: 'více|viz též|viz také|komentáře|další|předchozí|upravit|štítky',
+    actions: 'sdílet|uložit|tisk|vytisknout|odpovědět|poslouchat|líbí se|reklama|sledovat',
+    sections: 'domácí|svět|politika|ekonomika|věda|zdraví|cestování|knihy|film|hudba|počasí|kultura|sport|názory',
+    counted: 'min(?:ut)? čtení|komentář(?:e|ů)?|odpověd(?:i|í)',
+    offers: 'vaše e-mailová adresa nebude zveřejněna|stránka byla naposledy ',
+    calls: 'váš e-mail|zobrazit všechny(?: \\S+){0,4}|košík \\(\\d{1,3}\\)',
+    filed: 'rubriky?|kategorie|štítky|publikováno v',
+    elsewhere: 'čtěte také|přečtěte si také',
+    more: 'čtěte také|(?:více (?:o|z)|další|související|podobné)(?: \\S+){1,4}|mohlo by(?: \\S+){1,5}',
+    cookies: 'souhlas|použív|přijm',
+  },
   dictionaries: [],
 } as const satisfies LanguageData;

@@ -22,6 +22,7 @@ export const da = {
   closesCompounds: true,
   page: {
     home: 'forside|hjem',
+    rights: 'alle rettigheder forbeholdes',
     contents: 'indhold|indholdsfortegnelse|på denne side',
     skips: 'gå til indhold|spring til indhold|hop til indhold|åbn menu|luk menu',
     buttons: `
@@ -31,7 +32,7 @@ export const da = {
     labels: `
       log ind|log ud|opret konto|abonner|bliv abonnent|min konto|mest læste|seneste nyt|seneste indlæg|relaterede artikler|læs også
       forrige indlæg|næste indlæg|forrige side|næste side|på denne side|vis alle|vis mere|om os|kontakt os|privatlivspolitik
-      cookiepolitik|vilkår og betingelser|alle rettigheder forbeholdes|luk
+      cookiepolitik|vilkår og betingelser|luk
     `,
     menu: 'søg|nyheder|kontakt|hjælp|butik|tilgængelighed|arkiv|dansk',
     beside: 'mere|se også|kommentarer|næste|forrige|indhold|rediger',

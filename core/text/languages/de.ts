@@ -24,6 +24,7 @@ export const de = {
   closesCompounds: true,
   page: {
     home: 'startseite',
+    rights: 'alle rechte vorbehalten',
     contents: 'inhalt|inhaltsverzeichnis|auf dieser seite',
     skips:
       'zum inhalt springen|direkt zum inhalt|zur navigation springen|zur suche springen|zum hauptinhalt springen|menü öffnen|menü schließen|menü anzeigen|navigation öffnen',
@@ -39,7 +40,7 @@ export const de = {
       schnellsuche|anmelden|abmelden|registrieren|abonnieren|alle anzeigen|verwandte artikel
       das könnte sie auch interessieren|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite
       quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen
-      alle rechte vorbehalten|schließen
+      schließen
     `,
     menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit|deutsch',
     beside: 'mehr|themen|schlagworte|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',

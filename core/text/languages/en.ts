@@ -26,6 +26,7 @@ export const en = {
   prefixes: 'self well ill half ex non all cross quasi vice pseudo',
   page: {
     home: 'home',
+    rights: 'all rights reserved',
     contents: 'contents|table of contents|on this page|in this article',
     skips: `
       skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search
@@ -59,7 +60,7 @@ export const en = {
       next article|previous article|next page|previous page|next chapter|previous chapter|table of contents|on this page
       in this article|this page|show source|view source|edit this page|edit source|view history|permalink|download pdf|cookie settings
       cookie policy|cookies|accept cookies|manage cookies|privacy policy|terms|terms of use|terms of service|imprint|sitemap
-      all rights reserved|dismiss|copied|enter your email|trending now|popular now|in other news|today's paper|print edition|e-paper
+      dismiss|copied|enter your email|trending now|popular now|in other news|today's paper|print edition|e-paper
       do not sell my personal information|do not sell or share my personal information|your privacy choices
       editor's picks|editors' picks|sister sites|reuse this content|related content|explore more|permissions
     `,

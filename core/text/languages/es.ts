@@ -22,6 +22,7 @@ export const es = {
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
   page: {
     home: 'inicio',
+    rights: 'todos los derechos reservados',
     contents: 'índice|contenido|tabla de contenidos|en esta página',
     skips:
       'ir al contenido|saltar al contenido|ir a la navegación|ir a la búsqueda|abrir menú|cerrar menú|abrir el menú|saltar al contenido principal',
@@ -34,7 +35,7 @@ export const es = {
       lo más leído|lo más visto|entradas recientes|entrada anterior|entrada siguiente|ofertas similares|iniciar sesión|cerrar sesión
       registrarse|suscribirse|suscríbete|quiénes somos|imprimir|guardar|ver más|ver todo|artículos relacionados|página siguiente
       página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies
-      política de privacidad|aviso legal|términos de uso|mapa del sitio|todos los derechos reservados|cerrar
+      política de privacidad|aviso legal|términos de uso|mapa del sitio|cerrar
     `,
     menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad|español',
     beside: 'véase también|temas|etiquetas|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',

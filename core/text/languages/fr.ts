@@ -26,6 +26,7 @@ export const fr = {
   prefixes: 'ex non quasi vice pseudo',
   page: {
     home: 'accueil',
+    rights: 'tous droits réservés',
     contents: 'sommaire|table des matières|sur cette page',
     skips:
       'aller au contenu|aller au menu|aller à la navigation|aller à la recherche|ouvrir le menu|fermer le menu|aller au contenu principal',
@@ -39,7 +40,7 @@ export const fr = {
       déconnexion|s'inscrire|s'abonner|qui sommes-nous|contactez-nous|imprimer|enregistrer|lire plus|en savoir plus|voir plus
       articles liés|à lire aussi|sur le même sujet|sujet suivant|sujet précédent|page suivante|page précédente|table des matières
       sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies
-      gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site|tous droits réservés
+      gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site
       fermer
     `,
     menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement|français',

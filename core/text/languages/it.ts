@@ -25,6 +25,7 @@ export const it = {
   closesCompounds: true,
   page: {
     home: 'home|pagina iniziale',
+    rights: 'tutti i diritti riservati',
     contents: 'indice|sommario|in questa pagina',
     skips: 'vai al contenuto|salta al contenuto|apri menu|chiudi menu|apri il menu|salta al contenuto principale',
     buttons: `
@@ -37,7 +38,7 @@ export const it = {
       potrebbe interessarti|potrebbe interessarti anche|ti potrebbe interessare|leggi anche|articolo precedente|articolo successivo
       pagina successiva|pagina precedente|in questa pagina|mostra tutto|vedi tutti|carica altri|chi siamo|contattaci|privacy policy
       cookie policy|informativa sulla privacy|impostazioni cookie|termini di servizio|note legali|mappa del sito
-      tutti i diritti riservati|chiudi
+      chiudi
     `,
     menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio|italiano',
     beside: 'altro|argomenti|temi|vedi anche|commenti|successivo|precedente|indice|modifica',

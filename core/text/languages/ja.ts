@@ -12,6 +12,7 @@ export const ja = {
   wide: true,
   page: {
     home: 'ホーム|トップページ',
+    rights: '無断転載禁止|無断転載を禁じます',
     contents: '目次|このページの内容',
     skips: 'コンテンツへスキップ|本文へスキップ|メインコンテンツへ移動',
     buttons:

@@ -62,6 +62,8 @@ export interface LanguageData {
 export interface PageWords {
   /** What leads to the first page of a site. */
   readonly home: string;
+  /** What says that nobody may copy the page, with or without a year. */
+  readonly rights: string;
   /** What stands above the list of a page's headings. */
   readonly contents: string;
   /** What leads past the menu of a site. */

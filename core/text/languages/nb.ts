@@ -22,6 +22,7 @@ export const nb = {
   closesCompounds: true,
   page: {
     home: 'forside|hjem',
+    rights: 'alle rettigheter reservert',
     contents: 'innhold|innholdsfortegnelse|på denne siden',
     skips: 'gå til innhold|hopp til innhold|hopp til hovedinnhold|åpne meny|lukk meny',
     buttons: `
@@ -31,7 +32,7 @@ export const nb = {
     labels: `
       logg inn|logg ut|opprett konto|abonner|min konto|mest lest|siste nytt|siste innlegg|relaterte artikler|les også|forrige innlegg
       neste innlegg|forrige side|neste side|på denne siden|vis alle|vis mer|om oss|kontakt oss|personvern|personvernerklæring
-      informasjonskapsler|vilkår for bruk|alle rettigheter reservert|lukk
+      informasjonskapsler|vilkår for bruk|lukk
     `,
     menu: 'meny|søk|nyheter|kontakt|hjelp|butikk|tilgjengelighet|arkiv|norsk',
     beside: 'mer|se også|kommentarer|neste|forrige|innhold|rediger',

@@ -22,6 +22,7 @@ export const nl = {
   closesCompounds: true,
   page: {
     home: 'home|voorpagina',
+    rights: 'alle rechten voorbehouden',
     contents: 'inhoud|inhoudsopgave|op deze pagina',
     skips: 'ga naar de inhoud|ga naar inhoud|naar de inhoud|direct naar de inhoud|menu openen|menu sluiten',
     buttons: `
@@ -33,7 +34,7 @@ export const nl = {
       inloggen|uitloggen|registreren|aanmelden|abonneren|word abonnee|mijn account|meest gelezen|laatste nieuws|recente berichten
       gerelateerde artikelen|lees ook|misschien ook interessant|vorig bericht|volgend bericht|vorige pagina|volgende pagina
       op deze pagina|toon alles|bekijk alles|meer laden|over ons|privacybeleid|privacyverklaring|cookiebeleid|cookie-instellingen
-      algemene voorwaarden|disclaimer|sitemap|alle rechten voorbehouden|sluiten
+      algemene voorwaarden|disclaimer|sitemap|sluiten
     `,
     menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen|nederlands',
     beside: 'meer|onderwerpen|zie ook|reacties|volgende|vorige|inhoud|bewerken',

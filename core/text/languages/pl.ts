@@ -22,6 +22,7 @@ export const pl = {
   closesCompounds: true,
   page: {
     home: 'strona główna',
+    rights: 'wszelkie prawa zastrzeżone',
     contents: 'spis treści|na tej stronie',
     skips: 'przejdź do treści|przejdź do głównej treści|otwórz menu|zamknij menu',
     buttons: `
@@ -32,7 +33,7 @@ export const pl = {
       zaloguj się|wyloguj się|zarejestruj się|załóż konto|subskrybuj|prenumerata|moje konto|najczęściej czytane|najnowsze
       ostatnie wpisy|powiązane artykuły|zobacz także|czytaj także|poprzedni wpis|następny wpis|poprzednia strona|następna strona
       na tej stronie|pokaż wszystko|pokaż więcej|o nas|napisz do nas|polityka prywatności|polityka cookies|regulamin|mapa strony
-      wszelkie prawa zastrzeżone|zamknij
+      zamknij
     `,
     menu: 'szukaj|wyszukaj|aktualności|wiadomości|kontakt|pomoc|sklep|dostępność|archiwum|polski',
     beside: 'więcej|zobacz też|komentarze|następny|poprzedni|edytuj',

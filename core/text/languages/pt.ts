@@ -25,6 +25,7 @@ export const pt = {
   prefixes: 'ex vice',
   page: {
     home: 'início|página inicial',
+    rights: 'todos os direitos reservados',
     contents: 'índice|conteúdo|sumário|nesta página',
     skips: 'ir para o conteúdo|saltar para o conteúdo|pular para o conteúdo|abrir menu|fechar menu',
     buttons: `
@@ -36,7 +37,7 @@ export const pt = {
       entrar|iniciar sessão|sair|registar|cadastre-se|assine|assinar|minha conta|mais lidas|mais lidos|últimas notícias
       artigos recentes|posts recentes|artigos relacionados|leia também|veja também|você também pode gostar|artigo anterior
       próximo artigo|página seguinte|próxima página|página anterior|nesta página|ver tudo|ver todos|carregar mais|quem somos|sobre nós
-      fale conosco|política de privacidade|política de cookies|termos de uso|aviso legal|mapa do site|todos os direitos reservados
+      fale conosco|política de privacidade|política de cookies|termos de uso|aviso legal|mapa do site
       fechar
     `,
     menu: 'pesquisar|buscar|busca|notícias|contato|contacto|ajuda|loja|acessibilidade|arquivo|sobre|português',

@@ -22,6 +22,7 @@ export const sv = {
   closesCompounds: true,
   page: {
     home: 'hem|startsida',
+    rights: 'alla rättigheter förbehållna',
     contents: 'innehåll|innehållsförteckning|på denna sida',
     skips: 'hoppa till innehåll|hoppa till innehållet|gå till innehåll|öppna meny|stäng meny',
     buttons: `
@@ -31,7 +32,7 @@ export const sv = {
     labels: `
       logga in|logga ut|registrera|skapa konto|prenumerera|mitt konto|mest läst|senaste nytt|senaste inläggen|relaterade artiklar
       läs också|föregående inlägg|nästa inlägg|föregående sida|nästa sida|på denna sida|visa alla|visa mer|om oss|kontakta oss
-      integritetspolicy|cookiepolicy|användarvillkor|om cookies|alla rättigheter förbehållna|stäng
+      integritetspolicy|cookiepolicy|användarvillkor|om cookies|stäng
     `,
     menu: 'meny|sök|nyheter|kontakt|hjälp|butik|tillgänglighet|arkiv|svenska',
     beside: 'mer|se även|kommentarer|nästa|föregående|innehåll|redigera',
