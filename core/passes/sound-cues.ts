@@ -4,15 +4,14 @@ import { Sign } from '../text/signs.ts';
 import { replaceMatches, type LinePass, type Replacement } from './pass.ts';
 
 /** Sounds in square brackets or between stars are small or all in capitals: "[Lorna]" is a name. */
-const SOUNDS = new RegExp(
-  String.raw`^[♪♫]+[ \t]?| ?(?:\[(?:\p{Ll}[\p{Ll} ,’'-]{1,30}|\p{Lu}[\p{Lu} ,’'-]{1,30})\]|\[${SOUND_WORDS}\]|\(${SOUND_WORDS}\)|\*\p{Ll}[\p{Ll} ’'-]{1,30}\*|[♪♫]+)`,
-  'gmu',
-);
+const SOUND = String.raw`(?:\[(?:\p{Ll}[\p{Ll} ,’'-]{1,30}|\p{Lu}[\p{Lu} ,’'-]{1,30})\]|[[［]${SOUND_WORDS}[\]］]|[(（]${SOUND_WORDS}[)）]|\*\p{Ll}[\p{Ll} ’'-]{1,30}\*|[♪♫]+)`;
+/** With the space before it, or at the start of a line behind it. */
+const SOUNDS = new RegExp(`^${SOUND}[ \\t]?| ?${SOUND}`, 'gmu');
 
 /** Words that only sound cues hold, for texts that are no captions: "[sic]" and an editor's own words stay. */
 const SURE_SOUNDS = new RegExp(
-  String.raw` ?(?:[[(](?:soft |loud |more |slow |distant )?(?:${SOUND_NAMES}|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])]|[♪♫][^♪♫]*[♪♫]?)`,
-  'gi',
+  String.raw` ?(?:[[(（](?:soft |loud |more |slow |distant )?(?:${SOUND_NAMES}|pause|clears throat)(?: (?:plays|playing|stops|fades))?[\])）]|[♪♫][^♪♫]*[♪♫]?)`,
+  'giu',
 );
 
 export const soundCues = {
@@ -50,7 +49,7 @@ export const soundCues = {
   reasons: { unique: 'its words stand nowhere else in the text', name: 'it may be the name of who speaks' },
   kinds: [LineKind.soundCue],
   lineOptions: () => ({ soundCues: true }),
-  signs: Sign.squareBracket | Sign.roundBracket | Sign.picture,
+  signs: Sign.squareBracket | Sign.roundBracket | Sign.fullWidth | Sign.picture,
   find: ({ text }, { captions, onlySounds }, { where }) => {
     if (captions) return onlySounds ? [] : replaceMatches(text, SOUNDS, (match) => soundAt(text, match));
     return where === 'everywhere' ? replaceMatches(text, SURE_SOUNDS, () => '') : [];
@@ -58,12 +57,13 @@ export const soundCues = {
 } as const satisfies LinePass;
 
 const CAPITALS = /^\[\p{Lu}/u;
-const KNOWN = new RegExp(SOUND_NAMES, 'i');
+const KNOWN = new RegExp(SOUND_NAMES, 'iu');
 
 /** "[IDA]: And nobody heard it?" has a name; "[IDA] And nobody heard it?" may have one. */
 function soundAt(text: string, { 0: found, index }: RegExpExecArray): Replacement | undefined {
   if (!CAPITALS.test(found.trimStart())) return '';
-  const behind = text.slice(index + found.length, index + found.length + 2);
+  const end = index + found.trimEnd().length;
+  const behind = text.slice(end, end + 2);
   if (behind.startsWith(':')) return undefined;
   const leads = (index === 0 || text[index - 1] === '\n') && /^ \p{Lu}/u.test(behind);
   return leads && !KNOWN.test(found) ? { insert: '', certainty: 0.7, why: 'name' } : '';

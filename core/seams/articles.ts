@@ -1,3 +1,4 @@
+import { titlesOfNames } from '../text/language.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -8,9 +9,10 @@ const CERTAINTY = 0.78;
 const LAST_WORD = /(?<![\p{L}\p{N}'’.-])\p{L}+$/u;
 const LONGEST_ARTICLE = 6;
 /** Before a name, and nothing else; but alone on its line it is one of a list to choose from. */
-const TITLE_OF_NAME =
-  /[\p{L}\p{N},;:’”"] +(?:Mrs?|Ms|Mx|Messrs|Dr|Prof|Revd?|Mme|Mlle|Mmes|Sra?|Srta|Hr|Sigg?|Capt|Lieut|Sgt)\.$/u;
+const TITLES = titlesOfNames();
 const LONGEST_TITLE = 11;
+/** A last word with its stop, and what stands before it. */
+const WORD_AT_END = /(?<before>[\p{L}\p{N},;:’”"]) +(?<word>[\p{L}-]+(?:\.\p{Ll}+)?\.?)$/u;
 
 const CERTAINTY_OF_TITLE = 0.92;
 
@@ -61,5 +63,10 @@ function leadsToFigure(table: LineTable, seams: SeamTable, seam: number): boolea
 
 function endsInTitle(source: string, { from, to }: LineTable, line: number): boolean {
   const end = to[line]!;
-  return source[end - 1] === '.' && TITLE_OF_NAME.test(source.slice(Math.max(from[line]!, end - LONGEST_TITLE), end));
+  const groups = WORD_AT_END.exec(source.slice(Math.max(from[line]!, end - LONGEST_TITLE), end))?.groups;
+  if (!groups) return false;
+  const { before, word } = groups as { before: string; word: string };
+  // A capital that abbreviates a first name stands behind the last: "Pell, M."
+  if (/^\p{Lu}\.$/u.test(word) && !/\p{Ll}/u.test(before)) return false;
+  return /^\p{Lu}|-/u.test(word) && TITLES.has(word.toLowerCase());
 }

@@ -29,6 +29,8 @@ export const Shape = {
   nameBefore: 1024,
   /** An option of a command and what it does: "-q, --quiet  says nothing". */
   option: 2048,
+  /** A word, such as a day, and a time before other words: "Mon 9:15–9:45 ", "tis 08.00 ". */
+  wordAndTime: 4096,
 } as const;
 export const WHOLE = Shape.assignment | Shape.command | Shape.cells | Shape.nameAndTime | Shape.leader;
 
@@ -49,6 +51,11 @@ const PATTERNS: readonly {
       `^(?:${TIMES}|\\d{1,4}(?:[./–-]\\d{1,4}){0,2}|\\d{1,4} ?[x×])(?:[.:;,)]?\\s+|\\t)[^\\s\\d]`,
       'i',
     ),
+  },
+  {
+    shape: Shape.wordAndTime,
+    may: (text) => isDigit(text.charCodeAt(text.indexOf(' ') + 1)),
+    pattern: new RegExp(String.raw`^\p{L}{2,12}[.,]?\s+${TIMES}(?!\S)`, 'iu'),
   },
   {
     shape: Shape.keyBefore,

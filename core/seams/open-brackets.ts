@@ -28,7 +28,7 @@ export function joinWithinBrackets(source: string, table: LineTable, seams: Seam
       settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY_OF_CLOSING);
       continue;
     }
-    if (verdicts.decision[seam] !== Decision.break || seams.blanks[seam]! > 0 || seams.turn[seam]) continue;
+    if (seams.blanks[seam]! > 0 || seams.turn[seam] || !mayGoOn(table, seams, seam, verdicts)) continue;
     if (goesOnInSpeech(source, table, seams, seam, widest)) {
       settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
       continue;
@@ -43,6 +43,12 @@ export function joinWithinBrackets(source: string, table: LineTable, seams: Seam
     const first = source.slice(start, Math.min(table.to[next]!, start + FARTHEST)).match(BRACKETS)?.[0];
     if (first !== undefined && !OPENING.includes(first)) settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
   }
+}
+
+/** A line that was broken off; verse hardly ends in "p.". */
+function mayGoOn({ flags }: LineTable, { line }: SeamTable, seam: number, { decision }: Verdicts): boolean {
+  if (decision[seam] !== Decision.keep) return decision[seam] === Decision.break;
+  return (flags[line[seam]!]! & Flag.endsAbbreviation) !== 0;
 }
 
 function goesOnInSpeech(source: string, table: LineTable, { line }: SeamTable, seam: number, widest: number): boolean {

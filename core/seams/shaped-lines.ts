@@ -62,9 +62,18 @@ function breakBehindFigures({ blanks, count }: SeamTable, shapes: readonly numbe
       settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
 }
 
+/** Shapes with which an entry begins wherever it stands; the first that is found counts. */
+const SHAPES_OF_ENTRIES = [
+  Shape.nameAndTime,
+  Shape.stampBefore,
+  Shape.wordAndTime,
+  Shape.keyBefore,
+  Shape.figureBefore,
+];
+
 /** The shape that lines of a short text have wherever they stand; 0 where there is none. */
 function shapeOfShortText(shapes: readonly number[]): number {
-  for (const bit of [Shape.nameAndTime, Shape.stampBefore, Shape.keyBefore, Shape.figureBefore]) {
+  for (const bit of SHAPES_OF_ENTRIES) {
     const count = shapes.filter((one) => (one & bit) !== 0).length;
     if (count >= (bit & WHOLE ? 2 : FEWEST) && count >= shapes.length * SHARE_OF_TEXT) return bit;
   }

@@ -21,6 +21,16 @@ export function onPagesOfAnyLanguage(
   return LANGUAGES.flatMap(({ page }: LanguageData) => page?.[what] ?? []).join('|');
 }
 
+/** What stands before names in any language: see LanguageData. */
+export function titlesOfNames(): ReadonlySet<string> {
+  return new Set(LANGUAGES.flatMap(({ titles }: LanguageData) => wordsOf(titles)));
+}
+
+/** What captions in any language call sounds: see LanguageData. */
+export function namesOfSounds(): readonly string[] {
+  return LANGUAGES.flatMap(({ sounds }: LanguageData) => wordsOf(sounds));
+}
+
 /** The words that pages in any language have for something: see PageWords. */
 export function pageWords(
   ...kinds: (

@@ -25,9 +25,9 @@ export function dropRollingRepeats(source: string, index: LineIndex, kind: Uint8
   for (const line of repeats) kind[line] = LineKind.captionRepeat;
 }
 
-const MAY_BE_SOUND = /^\s*[-–[(*♪♫]/;
+const MAY_BE_SOUND = /^\s*[-–[(*♪♫（［【]/;
 const SOUND =
-  /^\s*(?:[-–]\s*)?(?:\[[^\][]{1,40}\]|\([^()]{1,40}\)|\*[^*\s][^*]{0,38}\*|[♪♫\s]*[[(][^\])]{1,40}[\])][♪♫\s]*|[♪♫\s]+)\s*$/;
+  /^\s*(?:[-–]\s*)?(?:\[[^\][]{1,40}\]|\([^()]{1,40}\)|（[^（）]{1,20}）|［[^［］]{1,20}］|【[^【】]{1,20}】|\*[^*\s][^*]{0,38}\*|[♪♫\s]*[[(][^\])]{1,40}[\])][♪♫\s]*|[♪♫～~\s]+)\s*$/;
 
 /** Drops lines that are a sound cue and nothing else. False where there is nothing else in the whole text: then they stay. */
 export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array, leadTo: Uint32Array): boolean {
@@ -40,6 +40,7 @@ export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array
       kind[line] === LineKind.prose &&
       MAY_BE_SOUND.test(words) &&
       SOUND.test(words) &&
+      !mayNameSpeaker(kind, line, words) &&
       !looksLikeName(words.replace(/[[\]()]/g, '').trim())
     )
       sounds.push(line);
@@ -47,6 +48,11 @@ export function dropSoundCues(source: string, index: LineIndex, kind: Uint8Array
   }
   if (hasWords) for (const line of sounds) kind[line] = LineKind.soundCue;
   return hasWords;
+}
+
+/** "（男）" above what he says: names have no capitals there, but a sound has a caption of its own. */
+function mayNameSpeaker(kind: Uint8Array, line: number, words: string): boolean {
+  return /^\s*[（［【]/.test(words) && kind[line + 1] === LineKind.prose;
 }
 
 function wordsOf(source: string, index: LineIndex, leadTo: Uint32Array, line: number): string {

@@ -1,16 +1,14 @@
-/** What captions call sounds. */
-const NAMES = [
-  'music', 'applause', 'laughter', 'laughs', 'laughing', 'cheering', 'cheers', 'coughs', 'coughing', 'sighs', 'sighing', 'silence',
-  'inaudible', 'crosstalk', 'noise', 'gasps', 'groans', 'sobs',
-]; // prettier-ignore
+import { namesOfSounds } from '../../text/language.ts';
 
 /** The names as they stand in brackets, small or with a capital: the heart of an expression that minds case. */
-export const SOUND_NAMES = NAMES.map((name) => `[${name[0]!.toUpperCase()}${name[0]!}]${name.slice(1)}`).join('|');
+export const SOUND_NAMES = namesOfSounds()
+  .map((name) => `[${name[0]!.toUpperCase()}${name[0]!}]${name.slice(1)}`)
+  .join('|');
 
-/** A sound with up to two words behind it: "music playing softly". */
-export const SOUND_WORDS = `(?:${SOUND_NAMES})(?: [a-z]+){0,2}`;
+/** A sound with up to two words behind it: "music playing softly". For an expression by code points. */
+export const SOUND_WORDS = String.raw`(?:${SOUND_NAMES})(?: \p{Ll}+){0,2}`;
 
-const SOUND = new RegExp(`^${SOUND_WORDS}$`);
+const SOUND = new RegExp(`^${SOUND_WORDS}$`, 'u');
 
 /** Whether what stands in brackets is written like the name of who speaks: each word with a capital, and none of sounds. */
 export function looksLikeName(words: string): boolean {

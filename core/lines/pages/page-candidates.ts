@@ -14,6 +14,8 @@ export interface PageNumber {
   readonly isNamed: boolean;
   /** They are in capitals. */
   readonly inCapitals: boolean;
+  /** The number stands behind them. */
+  readonly isNumberLast: boolean;
   /** They stand at the other edge of the page. */
   readonly isFarApart: boolean;
   readonly atPageBreak: boolean;
@@ -48,6 +50,7 @@ export function findCandidates(source: string, table: LineTable, kept: KeptLines
       number: label.number,
       rest: label.rest,
       isNamed: label.rest !== '' && /\S \d+$/.test(text),
+      isNumberLast: label.rest !== '' && /\d$/.test(text),
       inCapitals: label.rest !== '' && !/\p{Ll}/u.test(text),
       isFarApart: FAR_APART.test(text),
       atPageBreak: near,

@@ -40,12 +40,20 @@ export function provedChain(
       areHeadsFarApart(chain) ||
       (!isName && isPageChain(chain, proof)) ||
       standBesideSameWords(source, table, kept, chain);
+    // Two headings of a list may count on, far from their numbers, too.
+    const isDoubted = mayName || (chain.length < SURE_HEADS && !isAtBreaks(chain) && chain.some(isInSmallLetters));
     if (isProved && isMostOfItsKind(left, chain))
-      return mayName ? chain.map((page) => ({ ...page, isDoubted: true })) : chain;
+      return isDoubted ? chain.map((page) => ({ ...page, isDoubted })) : chain;
     const members = new Set(chain);
     left = left.filter((candidate) => !members.has(candidate));
   }
   return [];
+}
+
+const SURE_HEADS = 3;
+
+function isInSmallLetters({ rest, inCapitals }: PageNumber): boolean {
+  return rest !== '' && !inCapitals;
 }
 
 function longestChain(candidates: readonly PageNumber[]): PageNumber[] {
@@ -77,21 +85,29 @@ function follows(a: PageNumber, b: PageNumber): boolean {
   if (pages < 1 || pages > 8) return false;
   const linesAPage = (b.place - a.place) / pages;
   if (a.atPageBreak && b.atPageBreak) return linesAPage >= 2 && linesAPage <= MOST_LINES_A_MARKED_PAGE;
-  const isMarked = a.rest !== '' && (a.rest === b.rest || (a.inCapitals && b.inCapitals));
+  const areHeads = areHeadsFarApart([a, b]);
+  const isMarked = areHeads || (a.rest !== '' && (a.rest === b.rest || (a.inCapitals && b.inCapitals)));
   // Two numbers that follow one another beside the same words may have a short page between them; but so have the numbered parts
   // of a text: only what cuts a sentence is none.
   const parts = cutsWithin(a) || cutsWithin(b);
-  const areHeads = areHeadsFarApart([a, b]);
   const fewest = isMarked && pages === 1 && (parts || areHeads) ? FEWEST_LINES_A_MARKED_PAGE : FEWEST_LINES_A_PAGE;
   return linesAPage >= fewest && linesAPage <= (isMarked ? MOST_LINES_A_MARKED_PAGE : MOST_LINES_A_PAGE);
 }
 
-/** The same words in capitals, each time at one edge of the page, and at the other a number that counts on: nothing else is set so. */
+/**
+ * Words at one edge of the page, each time the same or at the edge where the number of the page before stood, and at the other a number
+ * that counts on: nothing else is set so.
+ */
 function areHeadsFarApart(chain: readonly PageNumber[]): boolean {
   return (
     chain.length > 1 &&
-    chain.every(({ rest, inCapitals, isFarApart }) => inCapitals && isFarApart && rest === chain[0]!.rest) &&
-    chain.every(({ number }, at) => at === 0 || number === chain[at - 1]!.number + 1)
+    chain.every(({ isFarApart, inCapitals, rest }) => isFarApart && (inCapitals || rest.includes(' '))) &&
+    chain.every((page, at) => {
+      const before = chain[at - 1];
+      if (!before) return true;
+      const areAlike = page.rest === before.rest || page.isNumberLast !== before.isNumberLast;
+      return areAlike && page.number === before.number + 1;
+    })
   );
 }
 

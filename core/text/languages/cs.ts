@@ -16,6 +16,7 @@ export const cs = {
   pagesOf: 'z',
   months:
     'leden ledna únor února březen března duben dubna květen května červen června červenec července srpen srpna září říjen října listopad listopadu prosinec prosince',
+  sounds: 'hudba potlesk smích směje vzdychá kašle ticho nesrozumitelné',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:\behm+|\bhm+)/gi,
   closesCompounds: true,

@@ -17,6 +17,7 @@ export const da = {
   pages: 'side|s\\.',
   pagesOf: 'af',
   months: 'januar februar marts april maj juni juli august september oktober november december',
+  sounds: 'musik bifald latter griner sukker hoster stilhed uhørligt jubel',
   quotes: { double: ['»', '«'], single: ['›', '‹'] },
   hesitation: /(?:\bøh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,

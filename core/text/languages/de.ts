@@ -8,6 +8,7 @@ export const de = {
   referring:
     'er es sie ihr sein seine dies diese dieser dieses damit dadurch dabei dazu daher dann und aber oder denn doch jedoch außerdem',
   abbreviations: 'z.b d.h u.a bzw ca nr hr fr hrsg bd s vgl str',
+  titles: 'hr. hrn. fr. frl. dr. prof.',
   suspenders: 'und oder bzw bis',
   articles: 'der die das dem den des ein eine einen einem einer eines',
   salutations: 'liebe[rs]?|sehr geehrte[rs]?|hallo|guten (?:morgen|tag|abend)|moin',
@@ -19,6 +20,8 @@ export const de = {
   pages: 'seite|s\\.',
   pagesOf: 'von',
   months: 'januar februar märz april mai juni juli august september oktober november dezember',
+  sounds:
+    'musik applaus beifall gelächter lachen lacht seufzt seufzen hustet husten stille jubel unverständlich räuspern schluchzt',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:ähm?|öhm?|\bhm+)/gi,
   closesCompounds: true,

@@ -7,6 +7,7 @@ export const es = {
     'el la los las un una unos unas de del y o pero que en a al con por para sin sobre entre desde hasta como si cuando donde es son era ser ha han había su sus mi mis tu no más muy se lo le les este esta estos estas',
   referring: 'él ella ellos ellas este esta estos estas esto eso su sus y pero o pues así entonces',
   abbreviations: 'sr sra srta ud uds pág núm',
+  titles: 'sr. sra. sres. srta. dr. dra. dña.',
   suspenders: 'y o',
   articles: 'el la los las un una unos unas',
   salutations: 'querid[oa]s?|estimad[oa]s?|hola|buen(?:os días|as tardes|as noches)',
@@ -18,6 +19,7 @@ export const es = {
   pages: 'página|pág\\.',
   pagesOf: 'de',
   months: 'enero febrero marzo abril mayo junio julio agosto septiembre octubre noviembre diciembre',
+  sounds: 'música aplausos risas risa ríe suspira suspiro tose silencio inaudible vítores ruido solloza',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /\b(?:eh+|em+|hm+)\b/gi,
   page: {

@@ -8,6 +8,7 @@ export const fr = {
   referring:
     'il elle ils elles ce cet cette ces cela ceci celui celle ceux leur leurs son sa ses et mais ou donc puis ainsi alors',
   abbreviations: 'mme mlle m mm av env',
+  titles: 'mme mmes mlle mlles mgr mm. m. dr',
   suspenders: 'et ou',
   articles: 'le la les un une des du',
   elided: 'l d j m t s c n qu jusqu lorsqu puisqu quoiqu quelqu presqu',
@@ -20,6 +21,7 @@ export const fr = {
   pages: 'page|p\\.',
   pagesOf: 'sur',
   months: 'janvier février mars avril mai juin juillet août septembre octobre novembre décembre',
+  sounds: 'musique applaudissements rires rire rit soupire soupir tousse silence inaudible acclamations bruit sanglots',
   quotes: { double: ['« ', ' »'], single: ['‹ ', ' ›'] },
   hesitation: /\b(?:euh+|hm+)\b/gi,
   enclitics: 'ce il elle on je tu nous vous ils elles moi toi lui leur ci là même mêmes',

@@ -14,6 +14,7 @@ export const he = {
   divisions: 'פרק חלק נספח ספר',
   figures: 'איור|טבלה|מפה',
   pages: 'עמוד|עמ׳',
+  sounds: 'מוזיקה מחיאות צחוק אנחה שתיקה',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   page: {
     home: 'דף הבית|ראשי|בית',

@@ -8,6 +8,7 @@ export const it = {
   referring:
     'egli ella esso essa essi esse lui lei loro questo questa questi queste ciò suo sua e ed ma o però quindi allora così dunque infatti inoltre',
   abbreviations: 'sig sigg dott prof avv ecc pag pagg cfr spett gent sec vol',
+  titles: 'sig. sigg. sig.ra dott. dott.ssa prof.',
   suspenders: 'e ed o',
   articles: 'il lo la gli le un uno una del dello della dei degli delle',
   elided:
@@ -20,6 +21,7 @@ export const it = {
   pages: 'pagina|pag\\.',
   pagesOf: 'di',
   months: 'gennaio febbraio marzo aprile maggio giugno luglio agosto settembre ottobre novembre dicembre',
+  sounds: 'musica applausi risate risata ride sospira sospiro tossisce silenzio incomprensibile rumore singhiozza',
   quotes: { double: ['«', '»'], single: ['“', '”'] },
   hesitation: /\b(?:ehm+|mh+|hm+)\b/gi,
   closesCompounds: true,

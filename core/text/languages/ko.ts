@@ -8,6 +8,7 @@ export const ko = {
   referring: '',
   abbreviations: '',
   suspenders: '',
+  sounds: '음악 박수 웃음 웃음소리 한숨 기침 침묵',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   page: {
     home: '홈|처음으로',

@@ -11,6 +11,8 @@ export interface LanguageData {
   readonly referring: string;
   /** Short forms that carry a stop without ending a sentence; without their stop. */
   readonly abbreviations: string;
+  /** What stands before a name and nothing else, in small letters, with its stop where it has one: "mrs.", "mme". */
+  readonly titles?: string;
   /** Words that follow a suspended hyphen: "pre- and post-war". */
   readonly suspenders: string;
   /** Those of the small words that belong to the next word and to nothing else: no line of a list ends in one. */
@@ -35,6 +37,8 @@ export interface LanguageData {
   readonly months?: string;
   /** Quotation marks, opening and closing, with the spaces inside them. */
   readonly quotes: { readonly double: readonly [string, string]; readonly single: readonly [string, string] };
+  /** What captions call sounds, in small letters. */
+  readonly sounds?: string;
   /** Matches the sounds of hesitation, and phrases between commas that fill a pause. Global and without case. */
   readonly hesitation?: RegExp;
   readonly phrases?: RegExp;

@@ -17,6 +17,7 @@ export const nb = {
   pages: 'side|s\\.',
   pagesOf: 'av',
   months: 'januar februar mars april mai juni juli august september oktober november desember',
+  sounds: 'musikk applaus latter ler sukker hoster stillhet uhørlig jubel',
   quotes: { double: ['«', '»'], single: ['‘', '’'] },
   hesitation: /(?:\beh+m?|\behm*|\bhm+)/gi,
   closesCompounds: true,

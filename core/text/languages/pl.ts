@@ -17,6 +17,7 @@ export const pl = {
   pagesOf: 'z',
   months:
     'styczeń stycznia luty lutego marzec marca kwiecień kwietnia maj maja czerwiec czerwca lipiec lipca sierpień sierpnia wrzesień września październik października listopad listopada grudzień grudnia',
+  sounds: 'muzyka brawa oklaski śmiech śmieje wzdycha kaszle cisza niesłyszalne',
   quotes: { double: ['„', '”'], single: ['‚', '’'] },
   hesitation: /(?:\by{2,}|\be{3,}|\bhm+)/gi,
   closesCompounds: true,

@@ -8,6 +8,7 @@ export const pt = {
   referring:
     'ele ela eles elas este esta estes estas isto isso esse essa seu sua e mas ou porém pois assim então portanto além',
   abbreviations: 'sr sra srs sras dr dra exmo exma pág págs av prof profa',
+  titles: 'sr. sra. srs. srta. dr. dra. exmo. exma.',
   suspenders: 'e ou',
   articles: 'o os um uma uns umas',
   salutations: 'prezad[oa]s?|car[oa]s?|querid[oa]s?|olá|bo(?:m dia|a tarde|a noite)|exm[oa]\\.?',
@@ -19,6 +20,7 @@ export const pt = {
   pages: 'página|pág\\.',
   pagesOf: 'de',
   months: 'janeiro fevereiro março abril maio junho julho agosto setembro outubro novembro dezembro',
+  sounds: 'música aplausos risos risadas ri suspira suspiro tosse silêncio inaudível ruído',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:hum+|hm+|ahn?)\b/gi,
   enclitics: 'lhe lhes',

@@ -17,6 +17,7 @@ export const sv = {
   pages: 'sida|sid\\.|s\\.',
   pagesOf: 'av',
   months: 'januari februari mars april maj juni juli augusti september oktober november december',
+  sounds: 'musik applåder skratt skrattar suckar hostar tystnad ohörbart jubel',
   quotes: { double: ['”', '”'], single: ['’', '’'] },
   hesitation: /(?:\behm*|\böh+|\bhm+)/gi,
   closesCompounds: true,

@@ -14,6 +14,7 @@ export const tr = {
   figures: 'Şek(?:il|\\.)|Tablo|Çizelge|Harita|Resim',
   pages: 'sayfa|s\\.',
   months: 'ocak şubat mart nisan mayıs haziran temmuz ağustos eylül ekim kasım aralık',
+  sounds: 'müzik alkış alkışlar gülüşmeler gülme güler öksürür sessizlik',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   hesitation: /\b(?:ıı+|hm+)(?!\p{L})/giu,
   closesCompounds: true,
