@@ -2,7 +2,7 @@ import type { Captions } from '../lines/captions/captions.ts';
 import { Turn } from '../lines/captions/turns.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
 const TURN_CERTAINTY = 0.93;
 /** Silence within a verse of a song, ms. */
@@ -20,6 +20,7 @@ export function breakAtTurns(source: string, table: LineTable, seams: SeamTable,
   if (!captions.found) return;
   breakAfterDashes(table, seams, verdicts);
   joinMarkedTurns(source, table, seams, verdicts);
+  joinWithoutPause(table, seams, verdicts);
   for (let seam = 0; seam < seams.count; seam++) {
     const before = captions.turn[seams.line[seam]!]!;
     const after = captions.turn[seams.line[seam + 1]!]!;
@@ -53,6 +54,45 @@ function joinMarkedTurns(
     if (goesOn && verdicts.decision[seam] === Decision.break)
       settle(verdicts, seam, Decision.join, 'turn', CERTAINTY_WITHIN_MARKS);
   }
+}
+
+/** Silence between two sentences of one paragraph, ms. */
+const LONGEST_PAUSE = 2000;
+const CERTAINTY_WITHOUT_PAUSE = 0.86;
+/** Somebody else may speak. */
+const BEGINS = Flag.startsSpeaker | Flag.startsDash | Flag.startsMarker | Flag.startsQuote;
+
+/**
+ * Where a track tells when each caption ends, a sentence that another follows at once ends no paragraph, whatever room its line leaves. What
+ * ends no sentence may be a title.
+ */
+function joinWithoutPause(table: LineTable, { line, count }: SeamTable, verdicts: Verdicts): void {
+  const { captions, flags } = table;
+  const { start, end, turn, endsEstimated } = captions;
+  if (endsEstimated || longestCaption(table, line) > LONGEST_CAPTION) return;
+  for (let seam = 0; seam < count; seam++) {
+    const [before, after] = [line[seam]!, line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.break || settlerOf(verdicts, seam) !== 'evidence') continue;
+    const pause = start[after]! - end[before]!;
+    const isOneTurn = turn[after] === Turn.none && (turn[before] === Turn.none || turn[before] === Turn.begins);
+    if (flags[after]! & BEGINS) continue;
+    if (isOneTurn && flags[before]! & Flag.endsStop && pause >= 0 && pause <= LONGEST_PAUSE)
+      settle(verdicts, seam, Decision.join, 'withoutPause', CERTAINTY_WITHOUT_PAUSE);
+  }
+}
+
+/** In characters, on a screen: what is longer is a turn of a transcript with its start and end. */
+const LONGEST_CAPTION = 90;
+
+/** The most characters between two times. */
+function longestCaption({ captions: { start }, chars }: LineTable, lines: Uint32Array): number {
+  let longest = 0;
+  let length = 0;
+  for (const [place, line] of lines.entries()) {
+    length = place > 0 && start[line] === start[lines[place - 1]!] ? length + 1 + chars[line]! : chars[line]!;
+    longest = Math.max(longest, length);
+  }
+  return longest;
 }
 
 const CERTAINTY_AFTER_DASH = 0.8;

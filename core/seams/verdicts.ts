@@ -44,6 +44,7 @@ export const SETTLERS = [
   'label',
   'turn',
   'speech',
+  'withoutPause',
   'part',
   'taught',
   'opening',

@@ -22,8 +22,9 @@ const VERY_SLOW = 2;
 const CROWDED = 45;
 /** Up to this time a recording begins, ms. */
 const BEGINNING = 60_000;
+const HOUR = 3_600_000;
 /** From here on a time with hours is most likely one of the day, ms. */
-const OF_THE_DAY = 3 * 3_600_000;
+const OF_THE_DAY = 3 * HOUR;
 /** From here on minutes and seconds may be hours and minutes, ms. */
 const MAY_BE_OF_THE_DAY = 360_000;
 
@@ -83,7 +84,7 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
   const steps = spots.slice(1).map((spot, at) => spot.start - spots[at]!.start);
   let odds = BRACKET_ODDS[first.bracket] + (PLACE_ODDS[first.place] ?? 0);
   if (share(spots, ({ isExact }) => isExact) > 0.5) odds += 4;
-  if (first.start < BEGINNING) odds += 2;
+  if (first.start < BEGINNING || isFirstHour(first)) odds += 2;
   else if (first.hasHours ? first.start >= OF_THE_DAY : first.start >= MAY_BE_OF_THE_DAY)
     odds -= first.hasHours ? 4 : 1.5;
   // Two may agree by chance.
@@ -113,6 +114,11 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
     odds += first.bracket === '' && areEntries(spots) ? 0 : 3;
   else if (length > 2 && share(spots, (spot) => headsAnEntry(source, spot)) > 0.8) odds -= 2;
   return odds;
+}
+
+/** "00:10:02": hours of the day hardly begin with midnight. */
+function isFirstHour({ hasHours, start }: TimeSpot): boolean {
+  return hasHours && start < HOUR;
 }
 
 const BRACKET_ODDS = { '': 0, '[': 1.5, '(': 0.5, '<': 1.5, '{': 1 } as const;

@@ -172,6 +172,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   },
   centred: { apart: 'the lines here are centred, as on a card or a title page', on: '' },
   speech: { apart: 'the speech is long, and a sentence ends here', on: '' },
+  withoutPause: { apart: '', on: 'the next caption follows without a pause' },
   part: { apart: SAID, on: SAID },
   opening: { apart: 'the style says that a paragraph begins with these words', on: '' },
   taught: { apart: 'a line shape that you taught fits both lines', on: '' },
