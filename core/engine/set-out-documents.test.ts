@@ -18,7 +18,6 @@ const WRONG: Readonly<Record<string, readonly string[]>> = {
   'software readme': ['45, hanging', '70, double spaced'],
   'tale with a refrain': ['45, hanging', '70, double spaced'],
   'tract with points in capitals': ['45, hanging'],
-  'hebrew note': ['70, double spaced'],
   will: ['45, hanging', '70, double spaced'],
 };
 

@@ -168,7 +168,8 @@ function endFlags(source: string, from: number, to: number, vocabulary: Vocabula
   const char = source[at]!;
   if (isStop(char))
     flags |= char === '.' && endsShortForm(source, from, at, vocabulary) ? Flag.endsAbbreviation : Flag.endsStop;
-  else if (char === ',' || char === ';' || char === '、' || char === '，') flags |= Flag.endsComma;
+  else if (char === ',' || char === ';' || char === '、' || char === '，' || char === '،' || char === '؛')
+    flags |= Flag.endsComma;
   else if (char === ':' || char === '：') flags |= Flag.endsColon;
   else if (char === '—' || char === '–' || char === '-') flags |= Flag.endsDash;
   else if (at === quoted && endsInFunctionWord(source, from, at + 1, vocabulary)) flags |= Flag.endsFunctionWord;

@@ -10,10 +10,10 @@ const STARTS_STARS = '*!?/%+~^;';
 /** Signs that open items where a space follows; at the end those of symbol fonts, in the range where their signs are put. */
 const SPACED_BULLETS = /[➢➤➔►▶▸▹◆◇❖❑❏✓✔✗✘☐☑☒☞\uf020-\uf0ff]/;
 const NUMBERED =
-  /^(?:\(?(?:\d{1,3}|[a-zA-Z]|[ivx]{1,5})\)(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S)|\( \)(?=\s+\S)|(?:\d{1,2}|[一二三四五六七八九十]{1,3})[、．](?=\S)|[（(][一二三四五六七八九十]{1,3}[）)]|（?\d{1,2}）|\(?\d{1,2}[.)](?=[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}「『])|[①-⑳])/u;
+  /^(?:\(?(?:\d{1,3}|\p{L}|[ivx]{1,5})\)(?=\s+\S)|[٠-٩۰-۹०-९]{1,3}[.)-](?=\s+\S)|[א-תء-ي가-힣]\.(?=\s+\S)|\d{1,3}\.(?=\s+\S)|[ivxIVX]{2,5}\.(?=\s+\S)|\d{1,2}(?:\.\d{1,2}){1,4}\.?(?=\s+\p{Lu})|\d{1,2}(?:\.\d{1,2}){2,4}\.?(?=\s+\p{Ll})|§ ?\d+|\[[ xX✓]\](?=\s+\S)|\( \)(?=\s+\S)|(?:\d{1,2}|[一二三四五六七八九十]{1,3})[、．](?=\S)|[（(][一二三四五六七八九十]{1,3}[）)]|（?\d{1,2}）|\(?\d{1,2}[.)](?=[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}「『])|[①-⑳])/u;
 
 /** What else than a figure or a letter a numbered marker begins with. */
-const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳';
+const OPENING_MARKERS = '([§（一二三四五六七八九十①②③④⑤⑥⑦⑧⑨⑩⑪⑫⑬⑭⑮⑯⑰⑱⑲⑳٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹०१२३४५६७८९';
 
 /** Length of the list marker or section number that opens source[from, to), 0 if there is none. */
 export function markerLength(source: string, from: number, to: number): number {

@@ -1,11 +1,12 @@
 import { isSpace } from '../text/characters.ts';
 import type { LocalEdit } from '../edits/local-edit.ts';
 import { gluedFigureAt } from '../text/note-marks.ts';
+import { onPagesOfAnyLanguage } from '../text/language.ts';
 import { Sign } from '../text/signs.ts';
 import type { Vocabulary } from '../text/vocabulary.ts';
 import type { InlinePass, PassContext } from './pass.ts';
 
-const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:note|nb|fn)\s?\d{1,3}|edit(?: source)?|[Bb]earbeiten(?: \| Quelltext bearbeiten)?|modifier(?: \| modifier le (?:wiki)?code)?|editar(?: código)?|modifica(?: \| modifica wikitesto)?|bewerken(?: \| brontekst bewerken)?|править(?: \| править код)?|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\?)\]`;
+const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:${onPagesOfAnyLanguage('notes')})\s?\d{1,3}|${onPagesOfAnyLanguage('marks')})\]`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
 /** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
 const MARKS = new RegExp(

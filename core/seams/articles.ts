@@ -1,4 +1,5 @@
-import { titlesOfNames } from '../text/language.ts';
+import { isDigit } from '../text/characters.ts';
+import { inAnyLanguage, titlesOfNames } from '../text/language.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -34,8 +35,13 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
       continue;
     }
     if (!isApart(verdicts, seam)) continue;
+    const wantsFigure = endsInReference(source, table, before);
+    if (
+      (wantsFigure || table.flags[before]! & Flag.endsFunctionWord) &&
+      leadsToFigure(source, table, seams, seam, wantsFigure)
+    )
+      settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
     if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
-    if (leadsToFigure(table, seams, seam)) settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
     const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
     const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
@@ -48,17 +54,31 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
 /** That are compared, above the line. */
 const MOST_LINES = 24;
 
-/** "by" / "1 May", "until" / "1931", below a line that had no room for the figure: no item of a list, nor one with a number. */
-function leadsToFigure(table: LineTable, seams: SeamTable, seam: number): boolean {
-  const next = table.flags[seams.line[seam + 1]!]!;
-  if (!(next & Flag.startsDigit) || next & Flag.startsMarker) return false;
+/**
+ * "by" / "1 May", "until" / "1931", "page" / "12.", below a line that had no room for the figure: no item of a list, nor one with a number
+ * but where the line wants one.
+ */
+function leadsToFigure(source: string, table: LineTable, seams: SeamTable, seam: number, isWanted: boolean): boolean {
   const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  const isEntry = isWanted ? table.series.has(after) : (table.flags[after]! & Flag.startsMarker) !== 0;
+  if (!isDigit(source.charCodeAt(table.from[after]!)) || isEntry) return false;
   // Where both begin so they are entries alike.
   if (table.flags[before]! & Flag.startsDigit) return false;
   if (table.chars[before]! < LONG || table.indent[before] !== table.indent[after]) return false;
   let from = seam;
   while (from > Math.max(0, seam - MOST_LINES) && seams.blanks[from - 1] === 0) from--;
   return isFull(table, seams, seam, widestOf(table, seams.line.subarray(from, seam + 2)));
+}
+
+/** "on page", "see fig.", at the end of a line: its number follows. */
+const REFERENCE = new RegExp(
+  String.raw`\s(?:${inAnyLanguage('pages')}|${inAnyLanguage('figures')}|n[or]s?\.|núm\.|nº|vols?\.)$`,
+  'iu',
+);
+const LONGEST_REFERENCE = 16;
+
+function endsInReference(source: string, { from, to }: LineTable, line: number): boolean {
+  return REFERENCE.test(source.slice(Math.max(from[line]!, to[line]! - LONGEST_REFERENCE), to[line]));
 }
 
 function endsInTitle(source: string, { from, to }: LineTable, line: number): boolean {

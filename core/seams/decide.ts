@@ -139,7 +139,7 @@ export function decideSeams(
   settleHeadLines(table, seams, measure, verdicts);
   breakBeforeHeads(table, seams, verdicts);
   breakBeforeBylines(source, table, seams, verdicts);
-  breakAfterCapitals(table, seams, verdicts);
+  breakAfterCapitals(source, table, seams, verdicts);
   settleShapedLines(source, table, seams, sequence, verdicts);
   breakBeforeLoneLines(source, table, seams, verdicts);
   if (mark === undefined) breakAtLabels(table, seams, verdicts);

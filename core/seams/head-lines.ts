@@ -92,7 +92,7 @@ const LONGEST_CAPITALS = 60;
 const CERTAINTY_BELOW_CAPITALS = 0.86;
 
 /** A line in capitals above one that is not, though the first word of that one had room in it, is a heading. */
-export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function breakAfterCapitals(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   for (let seam = 0; seam < seams.count; seam++) {
     const [line, next] = [seams.line[seam]!, seams.line[seam + 1]!];
     if (verdicts.decision[seam] !== Decision.join || !(table.flags[line]! & Flag.allCapitals)) continue;
@@ -100,6 +100,8 @@ export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts:
     const isSmall = (table.flags[next]! & Flag.startsLower) !== 0;
     if (!(isSmall || table.flags[next]! & Flag.startsUpper) || table.flags[next]! & Flag.allCapitals) continue;
     if (seam > 0 && !isBreak(verdicts, seam - 1)) continue;
+    const below = source.slice(table.from[next], table.from[next]! + LONGEST_ISSUE);
+    if (ISSUE.test(below)) settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
     // A name below may be short itself.
     const wide = Math.max(table.chars[next]!, seam + 1 < seams.count ? table.chars[seams.line[seam + 2]!]! : 0);
     if (table.chars[line]! + 1 + table.firstChars[next]! > wide * (isSmall ? MUCH_ROOM : ROOM)) continue;
@@ -107,6 +109,9 @@ export function breakAfterCapitals(table: LineTable, seams: SeamTable, verdicts:
   }
 }
 
+/** "n. 12", "nº 3", below the name of a paper. */
+const ISSUE = /^(?:n[ro]?|num|vol|č|№)[.º°]? ?\d/u;
+const LONGEST_ISSUE = 8;
 /** Of the wider of the two lines below. */
 const ROOM = 0.95;
 /** A sentence may begin in capitals, "THE LAMP WENT OUT and": then its first line is full. */

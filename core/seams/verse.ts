@@ -34,6 +34,9 @@ export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
   }
 }
 
+/** What people say, and items of a list. */
+const STANDS_ALONE = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
+
 /**
  * Where lines do not wrap, lines that stand together without a wider gap, all short, stay together: an address, a card, a list.
  * What people say, and items of a list with signs, stand alone.
@@ -52,8 +55,7 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
     const longest = lower * 2 >= last - first ? LONGEST_OF_ONE_SENTENCE : LONGEST_OF_A_GROUP;
     const isShort = lines.every((line) => {
       const isPlain = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.heading;
-      const alone = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
-      return isPlain && table.chars[line]! <= longest && !(table.flags[line]! & alone);
+      return isPlain && table.chars[line]! <= longest && !(table.flags[line]! & STANDS_ALONE);
     });
     // A format writes an address in lines of its own; where most end a sentence they are its paragraphs.
     const closed = lines.subarray(0, -1).filter((line) => table.flags[line]! & (Flag.endsStop | Flag.endsColon)).length;
@@ -71,11 +73,12 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
 
 /**
  * Short lines that stand together as an address does, some of which were joined to more than a short line: these are paragraphs, and so
- * are those beside them.
+ * are those beside them. So is a line beside one that was joined, where items are among them.
  */
 export function breakBesideParagraphs({ table, seams, convention, from, to }: SeamContext, verdicts: Verdicts): void {
   if (convention.wraps || table.captions.found) return;
   const { decision } = verdicts;
+  const isKept = (seam: number) => decision[seam] === Decision.keep && settlerOf(verdicts, seam) === 'verse';
   for (let first = from; first < to;) {
     let last = first;
     let length = table.chars[seams.line[first]!]!;
@@ -86,8 +89,11 @@ export function breakBesideParagraphs({ table, seams, convention, from, to }: Se
       length = isJoined ? length + 1 + next : next;
       if (isJoined) longest = Math.max(longest, length);
     }
-    for (let seam = first; seam < last && longest > LONGEST_OF_A_GROUP; seam++)
-      if (decision[seam] === Decision.keep && settlerOf(verdicts, seam) === 'verse') decision[seam] = Decision.break;
+    const hasItems = seams.line.subarray(first, last + 1).some((line) => table.flags[line]! & STANDS_ALONE);
+    for (let seam = first; seam < last && longest > 0; seam++) {
+      const isOne = hasItems && !isKept(seam - 1) && !isKept(seam + 1);
+      if (isKept(seam) && (longest > LONGEST_OF_A_GROUP || isOne)) decision[seam] = Decision.break;
+    }
     first = last + 1;
   }
 }

@@ -104,6 +104,7 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     const widest = widestOf(table, group);
     const wraps: number[] = [];
     let isLooseGroup = false;
+    const endsSentence = reachesStop(table, seams, first, last);
     if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
     for (let seam = first; seam < last; seam++) {
       const [before, next] = [line[seam]!, line[seam + 1]!];
@@ -111,7 +112,8 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
       const hasSentence = hasSentenceWithin(source.slice(table.from[before], table.to[before]));
       const isName = (flags[next]! & Flag.startsUpper) !== 0 && !(flags[next]! & NEVER_A_REST);
       const isCut = endsSmall && ((flags[next]! & Flag.startsAddress) !== 0 || (hasSentence && isName));
-      const goesOn = isCut || (flags[next]! & Flag.startsLower) !== 0;
+      const isPlain = (flags[next]! & Flag.startsCaseless) !== 0 && chars[before]! * 2 > widest;
+      const goesOn = isCut || (flags[next]! & Flag.startsLower) !== 0 || (isPlain && endsSentence(seam));
       if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !goesOn) continue;
       // What closes a clause stands to the left of its parts.
       if (table.indent[next]! < table.indent[before]!) continue;
@@ -126,18 +128,33 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     first = Math.max(last, first + 1);
   }
   const areSentences = new Set(ofSentences);
+  // A sign of Korean is as wide as two letters.
+  const scale = table.language === 'ko' ? 0.5 : 1;
   for (const seam of isLoose ? ofSentences : [...ofSentences, ...others]) {
     const ends = flags[line[seam]!]!;
     const isCut = (ends & ENDS_INSIDE) !== 0;
     const isOfSentence = areSentences.has(seam);
-    const isLong = chars[line[seam]!]! >= (isCut || isOfSentence ? LONG_BEFORE_SMALL_WORD : LONG);
+    const isLong = chars[line[seam]!]! >= scale * (isCut || isOfSentence ? LONG_BEFORE_SMALL_WORD : LONG);
     const mayWrap = isApart(verdicts, seam) && ['evidence', 'verse', 'shortLine'].includes(settlerOf(verdicts, seam));
     if (!isLong || !mayWrap) continue;
     // A verse may be as long, and pauses where its line ends.
-    if (chars[line[seam]!]! >= LONG || !(ends & Flag.endsComma))
+    if (chars[line[seam]!]! >= scale * LONG || !(ends & Flag.endsComma))
       settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_FEW);
     else verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY_OF_FEW);
   }
+}
+
+/**
+ * In scripts without capitals: whether the words of the lines first..last run on across a seam up to the end of a sentence. Those of a list
+ * end none.
+ */
+function reachesStop(table: LineTable, seams: SeamTable, first: number, last: number): (seam: number) => boolean {
+  const reaches = new Uint8Array(last - first);
+  for (let seam = last - 1; seam >= first; seam--) {
+    const ends = (table.flags[seams.line[seam + 1]!]! & Flag.endsStop) !== 0 || reaches[seam + 1 - first] === 1;
+    reaches[seam - first] = ends && runsOn(table, seams, seam) ? 1 : 0;
+  }
+  return (seam) => reaches[seam - first] === 1;
 }
 
 /**

@@ -16,7 +16,7 @@ export function inAnyLanguage(what: 'salutations' | 'closings' | 'bylines' | 'fi
 
 /** What the languages say of one thing about web pages, as one expression: see PageWords. */
 export function onPagesOfAnyLanguage(
-  what: 'counted' | 'offers' | 'calls' | 'filed' | 'elsewhere' | 'more' | 'cookies',
+  what: 'marks' | 'notes' | 'counted' | 'offers' | 'calls' | 'filed' | 'elsewhere' | 'more' | 'cookies',
 ): string {
   return LANGUAGES.flatMap(({ page }: LanguageData) => page?.[what] ?? []).join('|');
 }

@@ -23,6 +23,8 @@ export const cs = {
   page: {
     home: 'domů|úvod|úvodní stránka',
     rights: 'všechna práva vyhrazena',
+    marks: 'editovat(?: \\| editovat zdroj)?|zdroj\\?',
+    notes: 'pozn\\.',
     contents: 'obsah|na této stránce',
     skips: 'přeskočit na obsah|přejít k obsahu|přejít na hlavní obsah|otevřít menu|zavřít menu',
     buttons: `

@@ -24,6 +24,8 @@ export const da = {
   page: {
     home: 'forside|hjem',
     rights: 'alle rettigheder forbeholdes',
+    marks: 'rediger(?: \\| rediger kildetekst)?|kilde mangler',
+    notes: 'note',
     contents: 'indhold|indholdsfortegnelse|på denne side',
     skips: 'gå til indhold|spring til indhold|hop til indhold|åbn menu|luk menu',
     buttons: `

@@ -28,6 +28,8 @@ export const de = {
   page: {
     home: 'startseite',
     rights: 'alle rechte vorbehalten',
+    marks: '[Bb]earbeiten(?: \\| Quelltext bearbeiten)?|Beleg fehlt|Belege fehlen',
+    notes: 'Anm\\.',
     contents: 'inhalt|inhaltsverzeichnis|auf dieser seite',
     skips:
       'zum inhalt springen|direkt zum inhalt|zur navigation springen|zur suche springen|zum hauptinhalt springen|menü öffnen|menü schließen|menü anzeigen|navigation öffnen',

@@ -30,6 +30,9 @@ export const en = {
   page: {
     home: 'home',
     rights: 'all rights reserved',
+    marks:
+      'edit(?: source)?|(?:[a-z]+ )?(?:citation|clarification|verification|quotation|source|page) needed|(?:who|when|where|which|why|by whom|according to whom)\\?',
+    notes: 'note|nb|fn',
     contents: 'contents|table of contents|on this page|in this article',
     skips: `
       skip to content|skip to main content|skip navigation|skip to navigation|jump to navigation|jump to content|jump to search

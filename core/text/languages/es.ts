@@ -25,6 +25,8 @@ export const es = {
   page: {
     home: 'inicio',
     rights: 'todos los derechos reservados',
+    marks: 'editar(?: código)?|(?:cita|aclaración) requerida|¿(?:quién|cuándo|dónde|cuál)\\?',
+    notes: '[Nn]ota',
     contents: 'índice|contenido|tabla de contenidos|en esta página',
     skips:
       'ir al contenido|saltar al contenido|ir a la navegación|ir a la búsqueda|abrir menú|cerrar menú|abrir el menú|saltar al contenido principal',

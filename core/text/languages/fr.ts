@@ -29,6 +29,9 @@ export const fr = {
   page: {
     home: 'accueil',
     rights: 'tous droits réservés',
+    marks:
+      'modifier(?: \\| modifier le (?:wiki)?code)?|réf\\. (?:nécessaire|souhaitée|incomplète)|précision nécessaire|source insuffisante|(?:qui|quand|où|pourquoi|lequel|laquelle) ?\\?',
+    notes: '[Nn]ote',
     contents: 'sommaire|table des matières|sur cette page',
     skips:
       'aller au contenu|aller au menu|aller à la navigation|aller à la recherche|ouvrir le menu|fermer le menu|aller au contenu principal',

@@ -28,6 +28,8 @@ export const it = {
   page: {
     home: 'home|pagina iniziale',
     rights: 'tutti i diritti riservati',
+    marks: 'modifica(?: \\| modifica wikitesto)?|senza fonte|citazione necessaria|(?:chi|quando|dove|quale)\\?',
+    notes: '[Nn]ota|N',
     contents: 'indice|sommario|in questa pagina',
     skips: 'vai al contenuto|salta al contenuto|apri menu|chiudi menu|apri il menu|salta al contenuto principale',
     buttons: `

@@ -14,6 +14,8 @@ export const ja = {
   page: {
     home: 'ホーム|トップページ',
     rights: '無断転載禁止|無断転載を禁じます',
+    marks: '編集|要出典',
+    notes: '注|注釈',
     contents: '目次|このページの内容',
     skips: 'コンテンツへスキップ|本文へスキップ|メインコンテンツへ移動',
     buttons:

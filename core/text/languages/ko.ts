@@ -13,6 +13,8 @@ export const ko = {
   page: {
     home: '홈|처음으로',
     rights: '무단 전재 및 재배포 금지|무단전재 및 재배포 금지|무단 전재 금지',
+    marks: '편집|출처 필요',
+    notes: '주',
     contents: '목차|차례',
     skips: '본문 바로가기|본문으로 바로가기|메뉴 바로가기|메뉴 열기|메뉴 닫기',
     buttons:

@@ -68,6 +68,10 @@ export interface PageWords {
   readonly home: string;
   /** What says that nobody may copy the page, with or without a year. */
   readonly rights: string;
+  /** What readers left between square brackets: where the text may be changed, or lacks a source. Alternatives of an expression. */
+  readonly marks?: string;
+  /** What stands in such brackets before the number of a note: alternatives too. */
+  readonly notes?: string;
   /** What stands above the list of a page's headings. */
   readonly contents: string;
   /** What leads past the menu of a site. */

@@ -24,6 +24,8 @@ export const nb = {
   page: {
     home: 'forside|hjem',
     rights: 'alle rettigheter reservert',
+    marks: 'rediger(?: \\| rediger kilde)?|trenger referanse',
+    notes: 'note',
     contents: 'innhold|innholdsfortegnelse|på denne siden',
     skips: 'gå til innhold|hopp til innhold|hopp til hovedinnhold|åpne meny|lukk meny',
     buttons: `

@@ -25,6 +25,8 @@ export const nl = {
   page: {
     home: 'home|voorpagina',
     rights: 'alle rechten voorbehouden',
+    marks: 'bewerken(?: \\| brontekst bewerken)?|bron\\?',
+    notes: 'noot',
     contents: 'inhoud|inhoudsopgave|op deze pagina',
     skips: 'ga naar de inhoud|ga naar inhoud|naar de inhoud|direct naar de inhoud|menu openen|menu sluiten',
     buttons: `

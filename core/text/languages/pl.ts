@@ -24,6 +24,8 @@ export const pl = {
   page: {
     home: 'strona główna',
     rights: 'wszelkie prawa zastrzeżone',
+    marks: 'edytuj(?: \\| edytuj kod)?|potrzebny przypis',
+    notes: 'uwaga',
     contents: 'spis treści|na tej stronie',
     skips: 'przejdź do treści|przejdź do głównej treści|otwórz menu|zamknij menu',
     buttons: `

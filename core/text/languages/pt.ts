@@ -28,6 +28,9 @@ export const pt = {
   page: {
     home: 'início|página inicial',
     rights: 'todos os direitos reservados',
+    marks:
+      'editar(?: código(?:-fonte)?)?(?: \\| editar código-fonte)?|carece de fontes\\s?\\??|(?:quem|quando|onde)\\?',
+    notes: '[Nn]ota',
     contents: 'índice|conteúdo|sumário|nesta página',
     skips: 'ir para o conteúdo|saltar para o conteúdo|pular para o conteúdo|abrir menu|fechar menu',
     buttons: `

@@ -24,6 +24,7 @@ export const sv = {
   page: {
     home: 'hem|startsida',
     rights: 'alla rättigheter förbehållna',
+    marks: 'redigera(?: \\| redigera wikitext)?|källa behövs',
     contents: 'innehåll|innehållsförteckning|på denna sida',
     skips: 'hoppa till innehåll|hoppa till innehållet|gå till innehåll|öppna meny|stäng meny',
     buttons: `

@@ -21,6 +21,8 @@ export const tr = {
   page: {
     home: 'ana sayfa|anasayfa',
     rights: 'tüm hakları saklıdır|her hakkı saklıdır',
+    marks: 'değiştir(?: \\| kaynağı değiştir)?|kaynak belirtilmeli',
+    notes: 'not',
     contents: 'içindekiler|bu sayfada',
     skips: 'içeriğe geç|içeriğe atla|ana içeriğe geç|menüyü aç|menüyü kapat',
     buttons: `

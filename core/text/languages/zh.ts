@@ -14,6 +14,8 @@ export const zh = {
   page: {
     home: '首页|首頁',
     rights: '版权所有',
+    marks: '编辑|編輯|来源请求|來源請求',
+    notes: '注|註',
     contents: '目录|目錄|本页内容',
     skips: '跳转到内容|跳到主要内容|跳至內容',
     buttons:
