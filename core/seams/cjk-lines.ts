@@ -1,7 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
-import { settle, type Verdicts } from './verdicts.ts';
+import { isApart, settle, type Verdicts } from './verdicts.ts';
 
 /*
  * Chinese and Japanese lines: no capitals and hardly any spaces, but customs that other scripts have not.
@@ -20,7 +20,7 @@ const STOPS = '，。；！？、,.;!?';
  * without a stop goes on. Verse keeps its lines.
  */
 export function settleCjkLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  joinFullLines(table, seams, verdicts);
+  joinFullLines(source, table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
   for (let seam = 0; seam < seams.count; seam++) {
     const isProse = table.kind[seams.line[seam + 1]!] === LineKind.prose;
@@ -76,30 +76,54 @@ function breakBetweenSpeeches(source: string, table: LineTable, seams: SeamTable
 /** More lines have a measure. */
 const MOST_LINES = 30;
 const SHARE_OF_STOPS = 0.5;
+const SHARE_OF_CLOSED = 0.75;
 /** In signs: verse has no lines so long. */
 const NARROWEST_PROSE = 25;
 const CERTAINTY_OF_FULL = 0.86;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsQuote | Flag.endsDash;
 const OPENS = Flag.startsQuote | Flag.startsMarker | Flag.startsDash;
 
-function joinFullLines({ chars, flags, kind, indent }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { chars, flags, kind, indent } = table;
   const { line, blanks, count } = seams;
   if (line.length > MOST_LINES) return;
   const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
   const widest = line.reduce((most, one) => Math.max(most, chars[one]! + indent[one]!), 0);
-  // Dates and headings end in no stop.
-  const long = line.filter((one) => chars[one]! >= widest / 2);
-  const ends = long.filter((one) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0).length;
-  if (ends < long.length * SHARE_OF_STOPS) return;
+  const endsSentence = (one: number) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0;
+  // Dates and headings end in no stop, nor do times.
+  const long = line.filter((one) => chars[one]! >= widest / 2 && flags[one]! & Flag.endsCjk);
+  const groups = [...groupsOf(seams)];
+  const closed = groups.filter(([, last]) => endsSentence(line[last]!)).length;
+  const areSentences = long.filter(endsSentence).length >= long.length * SHARE_OF_STOPS;
+  if (!areSentences && closed < groups.length * SHARE_OF_CLOSED) return;
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
     const next = line[seam + 1]!;
     const decided = verdicts.decision[seam];
-    const mayJoin = decided === Decision.break || (decided === Decision.keep && chars[one]! >= NARROWEST_PROSE);
-    if (!mayJoin || blanks[seam]! > 0 || !isCjk(one) || !isCjk(next)) continue;
-    if (flags[one]! & ENDS || flags[next]! & OPENS || chars[one]! + indent[one]! < widest - 1) continue;
-    settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
+    if (blanks[seam]! > 0 || !isCjk(one) || !isCjk(next) || flags[one]! & ENDS || flags[next]! & OPENS) continue;
+    if (decided === Decision.join && isHead(seams, seam, chars, widest)) {
+      settle(verdicts, seam, Decision.break, 'shortLine', CERTAINTY_OF_FULL);
+      continue;
+    }
+    if (chars[one]! + indent[one]! < widest - 1 || !isApart(verdicts, seam)) continue;
+    if (decided === Decision.break || chars[one]! >= NARROWEST_PROSE)
+      settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
+    else if (PAUSE_WITHIN.test(source.slice(table.from[one], table.to[one])) && flags[next]! & Flag.endsStop)
+      settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_NARROW);
   }
+}
+
+/** A line of verse hardly pauses within: it is asked. */
+const PAUSE_WITHIN = /[，、。！？；].+$/;
+const CERTAINTY_OF_NARROW = 0.75;
+/** Of the widest line. */
+const LONGEST_HEAD = 0.5;
+const SHORTEST_BELOW_HEAD = 0.8;
+
+/** A date or a title: a short line, the first of its group, above one that is nearly full. */
+function isHead({ line, blanks }: SeamTable, seam: number, chars: Uint32Array, widest: number): boolean {
+  if (seam > 0 && blanks[seam - 1] === 0) return false;
+  return chars[line[seam]!]! < widest * LONGEST_HEAD && chars[line[seam + 1]!]! >= widest * SHORTEST_BELOW_HEAD;
 }
 
 function isVerse(source: string, { from, to, chars, flags, kind }: LineTable, lines: Uint32Array): boolean {

@@ -23,14 +23,22 @@ export function settleNarrowLines(table: LineTable, seams: SeamTable, verdicts: 
   if (table.captions.found) return;
   const isShort = seams.line.length <= MOST_LINES;
   const widestOfAll = widestOf(table, seams.line);
+  const pairs: number[] = [];
+  let areKept = false;
   for (let first = 0; first < seams.count;) {
     let last = first;
     while (last < seams.count && isClose(table, seams, verdicts, last)) last++;
     const widest = widestOf(table, seams.line.subarray(first, last + 1));
     const areNarrow = widest <= WIDEST && ((isShort && widestOfAll <= WIDEST) || widestOfAll >= widest * WIDER_BY);
-    if (last - first >= FEWEST_SEAMS && areNarrow) settleRun(table, seams, verdicts, first, last, widestOfAll);
+    if (last - first === 1) pairs.push(first);
+    if (last - first >= FEWEST_SEAMS && areNarrow)
+      areKept = settleRun(table, seams, verdicts, first, last, widestOfAll) || areKept;
     first = last + 1;
   }
+  // Two lines tell nothing by themselves, but beside others they are as these.
+  if (!areKept || widestOfAll > WIDEST) return;
+  for (const seam of pairs)
+    if (!isFull(table, seams, seam, widestOfAll)) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
 }
 
 /** Other lines of the text are so much wider that these were not wrapped with them. */
@@ -48,7 +56,7 @@ function isClose(
   return isPlain(line[seam]!) && isPlain(line[seam + 1]!);
 }
 
-/** The seams first..last are joined, the last not among them. */
+/** The seams first..last are joined, the last not among them: whether they are kept. */
 function settleRun(
   table: LineTable,
   seams: SeamTable,
@@ -56,17 +64,18 @@ function settleRun(
   first: number,
   last: number,
   widest: number,
-): void {
+): boolean {
   let roomy = 0;
   let cut = 0;
   for (let seam = first; seam < last; seam++) {
     if (!isFull(table, seams, seam, widest)) roomy++;
     if (table.flags[seams.line[seam]!]! & CUT) cut++;
   }
-  if (roomy === 0 || cut > (last - first) * SHARE_CUT) return;
+  if (roomy === 0 || cut > (last - first) * SHARE_CUT) return false;
   const areKept = roomy >= (last - first) * SHARE_WITH_ROOM;
   for (let seam = first; seam < last; seam++) {
     if (areKept) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
     else verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, MOST_CERTAIN);
   }
+  return areKept;
 }
