@@ -2,6 +2,7 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isDigit } from '../text/characters.ts';
 import { edgeInCharacters } from './room.ts';
+import { pausesAtLineEnds } from './stanzas.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -47,8 +48,9 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
     )
       first--;
     const couplets = countCouplets(source, table, kept.subarray(first, last + 1), head);
-    if (couplets >= FEWEST_COUPLETS || isNumberedVerse(table, seams, first, last, head)) {
-      const certainty = couplets > 0 && couplets < SURE_COUPLETS ? CERTAINTY_OF_FEW : CERTAINTY;
+    const pauses = areNumberedStanzas(table, seams, first, last, head);
+    if (couplets >= FEWEST_COUPLETS || pauses || isNumberedVerse(table, seams, first, last, head)) {
+      const certainty = pauses || (couplets > 0 && couplets < SURE_COUPLETS) ? CERTAINTY_OF_FEW : CERTAINTY;
       for (let seam = first; seam < last; seam++) {
         const begins = table.indent[kept[seam + 1]!] === head || seams.blanks[seam]! > 0;
         settle(verdicts, seam, begins ? Decision.break : Decision.keep, 'verse', certainty);
@@ -109,6 +111,19 @@ function isNumberedVerse(
     capitals++;
   }
   return capitals >= FEWEST_VERSES;
+}
+
+/** Whether numbered lines and those set in below them are stanzas in small letters. */
+function areNumberedStanzas(
+  table: LineTable,
+  { line: kept }: SeamTable,
+  first: number,
+  last: number,
+  head: number,
+): boolean {
+  const run = kept.subarray(first, last + 1);
+  const begins = (line: number) => table.indent[line] === head;
+  return run.every((line) => !begins(line) || table.flags[line]! & NUMBERED) && pausesAtLineEnds(table, run, begins);
 }
 
 const FEWEST_COUPLETS = 2;

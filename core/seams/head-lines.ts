@@ -104,9 +104,25 @@ export function breakAfterCapitals(source: string, table: LineTable, seams: Seam
     if (ISSUE.test(below)) settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
     // A name below may be short itself.
     const wide = Math.max(table.chars[next]!, seam + 1 < seams.count ? table.chars[seams.line[seam + 2]!]! : 0);
-    if (table.chars[line]! + 1 + table.firstChars[next]! > wide * (isSmall ? MUCH_ROOM : ROOM)) continue;
-    settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
+    const withNext = table.chars[line]! + 1 + table.firstChars[next]!;
+    if (withNext <= wide * (isSmall ? MUCH_ROOM : ROOM))
+      settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_CAPITALS);
+    else if (isSmall && (withNext <= wide || endsNoSentence(table, seams, seam + 1)))
+      settle(verdicts, seam, Decision.break, 'head', CERTAINTY_WITHIN_CAPITALS);
   }
+}
+
+/** In lines. */
+const LONGEST_SUBTITLE = 4;
+const ENDS_SENTENCE = Flag.endsStop | Flag.endsQuote | Flag.endsColon | Flag.endsHyphen;
+
+/** Whether the words from a line on, up to the next gap, are few and no sentence: "a comedy in three acts by G. Marras". */
+function endsNoSentence({ flags }: LineTable, { line, blanks, count }: SeamTable, first: number): boolean {
+  let last = first;
+  while (last < count && blanks[last] === 0 && last - first < LONGEST_SUBTITLE) last++;
+  const isWhole = last === count || blanks[last]! > 0;
+  const hasSentence = line.subarray(first, last + 1).some((one) => (flags[one]! & ENDS_SENTENCE) !== 0);
+  return isWhole && !hasSentence;
 }
 
 /** "n. 12", "nº 3", below the name of a paper. */

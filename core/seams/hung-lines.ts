@@ -1,7 +1,7 @@
 import { markerLength } from '../lines/line-form.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isSpace } from '../text/characters.ts';
-import { widestOf } from './room.ts';
+import { edgeInCharacters, widestEdge, widestOf } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -34,8 +34,56 @@ export function joinHungLines(source: string, table: LineTable, seams: SeamTable
       else if (isLeftOver(table, line[seam]!, line[seam + 1]!, widest))
         settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
     }
+    joinUnderWords(source, table, seams, verdicts, first, last);
     if (areTurnedVerses(table, line.subarray(first, last + 1))) keepVerses(table, seams, first, last, verdicts);
   }
+}
+
+/** In columns: narrower lines tell no width. */
+const NARROWEST = 40;
+const LEAST_COLUMN = 3;
+/** Of the widest edge of the group. */
+const SHARE_OF_EDGE = 0.75;
+const OPENS = Flag.startsMarker | Flag.startsSpeaker | Flag.startsDigit | Flag.startsDash;
+
+/**
+ * A line exactly under the words of an item, or of what stands behind a wide gap, that begins with a capital, as nouns and names do: it goes
+ * on what the full line above did not end. So do those below it. An address may be set so: it is asked.
+ */
+function joinUnderWords(
+  source: string,
+  table: LineTable,
+  { line }: SeamTable,
+  verdicts: Verdicts,
+  first: number,
+  last: number,
+): void {
+  const { flags, indent, firstChars } = table;
+  const widest = widestEdge(table, line.subarray(first, last + 1));
+  if (widest < NARROWEST) return;
+  let column: number | undefined;
+  for (let seam = first; seam < last; seam++) {
+    const [before, after] = [line[seam]!, line[seam + 1]!];
+    const own = columnOfWords(source, table, before);
+    if (own !== undefined) column = indent[before]! + own;
+    else if (indent[before] !== column) column = undefined;
+    const isUnder = column !== undefined && indent[after] === column && column >= LEAST_COLUMN;
+    const edge = edgeInCharacters(table, before);
+    const isFull = edge >= widest * SHARE_OF_EDGE && edge + 1 + firstChars[after]! > widest;
+    if (!isUnder || !isFull || flags[after]! & OPENS || flags[before]! & (Flag.endsStop | Flag.endsColon)) continue;
+    if (verdicts.decision[seam] !== Decision.join) settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
+  }
+}
+
+const GAP = /^(?:\S| (?! )){1,24} {2,}(?=\S)/;
+const LONGEST_BEFORE_GAP = 48;
+
+/** Where the words of an item begin, or what stands behind the one wide gap of a line, from its start in columns; undefined for others. */
+function columnOfWords(source: string, table: LineTable, line: number): number | undefined {
+  const start = table.from[line]!;
+  const marker = wordsAfterMarker(source, table, line);
+  if (marker > 0) return marker;
+  return GAP.exec(source.slice(start, Math.min(table.to[line]!, start + LONGEST_BEFORE_GAP)))?.[0].length;
 }
 
 const FEWEST_VERSES = 3;
@@ -71,21 +119,20 @@ function mayGoOn({ flags, indent }: LineTable, before: number, after: number): b
 }
 
 /** The line after begins in the column in which the words of an item begin. */
-function standsUnderWords(
-  source: string,
-  { from, to, flags, indent, firstChars }: LineTable,
-  before: number,
-  after: number,
-): boolean {
-  const start = from[before]!;
-  const isMarked = (flags[before]! & Flag.startsMarker) !== 0;
-  const length = isMarked
-    ? markerLength(source, start, to[before]!) || firstChars[before]!
-    : letterLength(source, start);
-  if (length === 0) return false;
+function standsUnderWords(source: string, table: LineTable, before: number, after: number): boolean {
+  const length = wordsAfterMarker(source, table, before);
+  return length > 0 && table.indent[after]! - table.indent[before]! === length;
+}
+
+/** Where the words of an item begin, from the start of its line; 0 where it begins with no marker. */
+function wordsAfterMarker(source: string, { from, to, flags, firstChars }: LineTable, line: number): number {
+  const start = from[line]!;
+  const isMarked = (flags[line]! & Flag.startsMarker) !== 0;
+  const length = isMarked ? markerLength(source, start, to[line]!) || firstChars[line]! : letterLength(source, start);
+  if (length === 0) return 0;
   let at = start + length;
-  while (at < to[before]! && isSpace(source.charCodeAt(at))) at++;
-  return indent[after]! - indent[before]! === at - start;
+  while (at < to[line]! && isSpace(source.charCodeAt(at))) at++;
+  return at - start;
 }
 
 /** "b. Enoch": a letter may open an item, though elsewhere it is an initial. Gives its length, 0 if there is none. */

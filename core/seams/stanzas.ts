@@ -30,6 +30,7 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
   const widths = groups.map(([first, last]) => widestEdge(table, seams.line.subarray(first, last + 1)));
   if (areSmallStanzas(table, seams, groups, Math.max(...widths.slice(0, MOST_SMALL))))
     for (const [first, last] of groups) keep(verdicts, first, last);
+  keepNumberedStanzas(table, seams, groups, verdicts);
   const bySize = new Map<number, number[]>();
   let widest = 0;
   for (const [at, [first, last]] of groups.entries()) {
@@ -56,6 +57,39 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
           keep(verdicts, ...groups[other]!);
     }
   }
+}
+
+const NUMBERED = Flag.startsMarker | Flag.startsDigit;
+
+/** Groups that each begin with a number, and pause where their lines end. */
+function keepNumberedStanzas(
+  table: LineTable,
+  { line }: SeamTable,
+  groups: readonly (readonly [number, number])[],
+  verdicts: Verdicts,
+): void {
+  const firsts = new Set(groups.map(([first]) => line[first]!));
+  if (groups.length < FEWEST_STANZAS || groups.some(([first]) => !(table.flags[line[first]!]! & NUMBERED))) return;
+  if (!pausesAtLineEnds(table, line, (one) => firsts.has(one))) return;
+  for (const [first, last] of groups) keep(verdicts, first, last);
+}
+
+const LONGEST_VERSE = 60;
+const FEWEST_LINE_ENDS = 4;
+const SHARE_OF_PAUSES = 0.6;
+const PAUSES = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsQuote | Flag.endsDash;
+
+/** Whether some lines are of one length about, and most end in a pause but where another `begins`: prose pauses at one in five. */
+export function pausesAtLineEnds(
+  { flags, chars }: LineTable,
+  lines: Uint32Array,
+  begins: (line: number) => boolean,
+): boolean {
+  const widest = lines.reduce((most, line) => Math.max(most, chars[line]!), 0);
+  if (widest > LONGEST_VERSE || lines.some((line) => chars[line]! < widest * SHORTEST)) return false;
+  const within = lines.filter((_, at) => at + 1 < lines.length && !begins(lines[at + 1]!));
+  const pauses = within.filter((line) => flags[line]! & PAUSES).length;
+  return within.length >= FEWEST_LINE_ENDS && pauses >= within.length * SHARE_OF_PAUSES;
 }
 
 /** In lines. */
