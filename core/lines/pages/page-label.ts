@@ -7,15 +7,17 @@ export interface PageLabel {
   readonly rest: string;
 }
 
+/** The figures of Chinese and Japanese: "一四" and "十四" are 14. */
+const KANJI = '[〇一二三四五六七八九十百]';
 const PAGE = inAnyLanguage('pages');
 /** Those that are no short forms. */
 const PAGE_WORDS: ReadonlySet<string> = new Set(PAGE.split('|').filter((word) => !word.endsWith('.')));
 const BARE = new RegExp(
-  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
+  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7}|${KANJI}{1,4})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
   'i',
 );
-const LEADING = /^(\d{1,4}|[ivxlc]{2,7})\s+(\S.*)$/;
-const TRAILING = /^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7})$/;
+const LEADING = new RegExp(String.raw`^(\d{1,4}|[ivxlc]{2,7}|${KANJI}{1,4})\s+(\S.*)$`);
+const TRAILING = new RegExp(String.raw`^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7}|${KANJI}{1,4})$`);
 const LONGEST_HEAD = 72;
 
 /** Reads a trimmed line, runs of spaces already folded, as a page number with or without a running head. */
@@ -57,8 +59,24 @@ const ROMAN: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50, c: 1
 
 function toNumber(text: string): number {
   if (/^\d/.test(text)) return Number(text);
+  if (/^[〇一-龠]/.test(text)) return fromKanji(text);
   let sum = 0;
   const units = [...text.toLowerCase()].map((unit) => ROMAN[unit] ?? 0);
   for (const [at, unit] of units.entries()) sum += unit < (units[at + 1] ?? 0) ? -unit : unit;
   return sum;
+}
+
+const KANJI_FIGURES = '〇一二三四五六七八九';
+
+function fromKanji(text: string): number {
+  if (!/[十百]/.test(text)) return Number([...text].map((sign) => KANJI_FIGURES.indexOf(sign)).join(''));
+  let sum = 0;
+  let figure = 0;
+  for (const sign of text) {
+    const unit = sign === '百' ? 100 : sign === '十' ? 10 : 0;
+    if (unit === 0) figure = KANJI_FIGURES.indexOf(sign);
+    else sum += unit * (figure || 1);
+    if (unit > 0) figure = 0;
+  }
+  return sum + figure;
 }
