@@ -1,4 +1,5 @@
 import { LineEnd } from '../text/line-index.ts';
+import { goesOnWithoutCapitals } from './caseless-sentences.ts';
 import { isKept } from './line-kind.ts';
 import { Flag, type LineTable } from './line-table.ts';
 
@@ -55,34 +56,12 @@ export function cutsSentence(table: LineTable, { lines }: KeptLines, place: numb
   const goesOn = (line: number | undefined) => line !== undefined && (flags[line]! & Flag.startsLower) !== 0;
   const breaksOff = before !== undefined && (flags[before]! & ENDS) === 0;
   if (goesOn(after)) return breaksOff || before === undefined ? 'here' : 'behind';
-  if (before !== undefined && runsOnWithoutCapitals(table, lines, place)) return 'here';
+  if (before !== undefined && goesOnWithoutCapitals(table, before, after)) return 'here';
   const next = lines[place + 2];
   if (!goesOn(next) || chars[after]! > LONGEST_HEAD || flags[after]! & Flag.endsStop) return undefined;
   // A line that had room for the next word is the head, and no line of a paragraph.
   if (chars[after]! + 1 + firstChars[next!]! < chars[next!]!) return 'past head';
   return breaksOff ? 'perhaps' : undefined;
-}
-
-/** In characters: verse has no lines so long. */
-const SHORTEST_OF_PROSE = { signs: 14, letters: 24 };
-const ENDS_WORDS = ENDS | Flag.endsComma | Flag.endsDash;
-
-/** In scripts without capitals: whether the line before a place is as full as those around it and breaks off, and the line after goes on. */
-function runsOnWithoutCapitals(
-  { flags, chars, firstChars, indent }: LineTable,
-  lines: Uint32Array,
-  place: number,
-): boolean {
-  const [before, after] = [lines[place - 1]!, lines[place + 1]!];
-  const areSigns = (flags[before]! & Flag.endsCjk & (flags[after]! & Flag.startsCjk ? Flag.endsCjk : 0)) !== 0;
-  if (!areSigns && !(flags[after]! & Flag.startsCaseless)) return false;
-  if (flags[before]! & ENDS_WORDS || flags[after]! & (Flag.startsMarker | Flag.startsQuote)) return false;
-  if (indent[after] !== indent[before] || chars[before]! < SHORTEST_OF_PROSE[areSigns ? 'signs' : 'letters'])
-    return false;
-  let widest = chars[after]!;
-  for (const other of [place - 3, place - 2, place + 2])
-    if (lines[other] !== undefined) widest = Math.max(widest, chars[lines[other]]!);
-  return chars[before]! + (areSigns ? 0 : 1) + firstChars[after]! > widest;
 }
 
 /** A line that had no room for the small word that follows it, and is as wide as the lines below: one of a paragraph. */

@@ -83,7 +83,7 @@ export function isSectionBreak(source: string, from: number, to: number): boolea
 
 const FIGURES = inAnyLanguage('figures');
 const FIGURE_CAPTION = new RegExp(
-  String.raw`^(?:${FIGURES})\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|[.:]?$)`,
+  String.raw`^(?:${FIGURES})\s?(?:\d{1,3}(?:[.-]\d{1,3})*|[IVXLC]{1,6})(?:[.:)]\s|\s[–—-]\s|\u3000|[.:]?$)`,
 );
 const FIRST_OF_FIGURES: ReadonlySet<string> = new Set(FIGURES.match(/(?<=^|\|)[^(]/g));
 

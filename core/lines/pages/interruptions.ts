@@ -1,3 +1,4 @@
+import { goesOnWithoutCapitals } from '../caseless-sentences.ts';
 import { isFigureCaption } from '../line-form.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
@@ -18,7 +19,7 @@ const SHORTEST_AFTER = 10;
 /** How far above its mark may stand, in lines. */
 const FARTHEST_MARK = 60;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
-const BREAKS_OFF = /[\p{Ll}\p{M},;’)-]/u;
+const BREAKS_OFF = /[\p{Ll}\p{Lo}\p{M},;、，’)-]/u;
 
 /** Makes asides of such notes and, where they are wanted, captions. Linear in the number of lines. */
 export function setInterruptionsAside(source: string, table: LineTable, withCaptions: boolean): void {
@@ -28,7 +29,7 @@ export function setInterruptionsAside(source: string, table: LineTable, withCapt
     if (!isKept(kind[line]!)) continue;
     if (before >= 0 && breaksOff(source, table, before) && mayInterrupt(source, table, line, withCaptions)) {
       const last = lastLineOf(table, line, before);
-      if (last !== undefined && goesOnBehind(table, last)) {
+      if (last !== undefined && goesOnBehind(table, before, last)) {
         for (let at = line; at <= last; at++) if (isKept(kind[at]!)) kind[at] = LineKind.aside;
         line = last;
         continue;
@@ -39,7 +40,8 @@ export function setInterruptionsAside(source: string, table: LineTable, withCapt
 }
 
 function breaksOff(source: string, { kind, flags, chars, to }: LineTable, line: number): boolean {
-  if (kind[line] !== LineKind.prose || chars[line]! < SHORTEST_BEFORE || flags[line]! & ENDS) return false;
+  if (kind[line] !== LineKind.prose || flags[line]! & ENDS) return false;
+  if (chars[line]! < SHORTEST_BEFORE && !(flags[line]! & Flag.endsCjk)) return false;
   return BREAKS_OFF.test(source[to[line]! - 1]!);
 }
 
@@ -61,15 +63,17 @@ function lastLineOf(table: LineTable, first: number, before: number): number | u
   for (let line = first + 1; line < Math.min(index.count, first + MOST_LINES + 1); line++) {
     if (!isKept(kind[line]!)) return line - 1;
     const wide = Math.max(chars[before]!, chars[line + 1] ?? 0);
-    if (flags[line]! & Flag.endsStop && shortest >= wide * SHARE_OF_FULL && goesOnBehind(table, line)) return line;
+    if (flags[line]! & Flag.endsStop && shortest >= wide * SHARE_OF_FULL && goesOnBehind(table, before, line))
+      return line;
     shortest = Math.min(shortest, chars[line]!);
   }
   return undefined;
 }
 
-function goesOnBehind({ kind, flags, chars, index }: LineTable, last: number): boolean {
+function goesOnBehind(table: LineTable, before: number, last: number): boolean {
+  const { kind, flags, chars, index } = table;
   let after = last + 1;
   while (after < index.count && !isKept(kind[after]!)) after++;
   if (after >= index.count || kind[after] !== LineKind.prose || chars[after]! < SHORTEST_AFTER) return false;
-  return (flags[after]! & Flag.startsLower) !== 0;
+  return (flags[after]! & Flag.startsLower) !== 0 || goesOnWithoutCapitals(table, before, after);
 }

@@ -1,9 +1,10 @@
 import { LineEnd } from '../../text/line-index.ts';
 import { hasSentenceWithin } from '../../text/sentence-within.ts';
 import { mostFrequent } from '../../text/most-frequent.ts';
+import { goesOnWithoutCapitals } from '../caseless-sentences.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
-import { isFormula } from '../line-form.ts';
+import { isFigureCaption, isFormula } from '../line-form.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 
@@ -21,11 +22,11 @@ const LEAST_STOPS = 0.1;
 /** Lines of furniture between the halves of a sentence. */
 const FARTHEST = 6;
 /** How a sentence breaks off, within a word too: a head before the line would end in a capital or a figure. */
-const BREAKS_OFF = /[\p{Ll}\p{M},;’”)\u00ad\u2010-]/u;
+const BREAKS_OFF = /[\p{Ll}\p{Lo}\p{M},;、，’”)\u00ad\u2010-]/u;
 /** A sentence goes on in a letter, or in what opens a part of it: an option of a command begins with dashes. */
-const GOES_ON = /[\p{Ll}“‘"'«„(]/u;
+const GOES_ON = /[\p{Ll}\p{Lo}“‘"'«„(]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
-const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless;
+const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless | Flag.startsCjk;
 
 /**
  * Sets the kind of heads that stand alone between the halves of a sentence, each with its doubt. Once more after the footnotes are
@@ -69,7 +70,8 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
       else if (isNumberedAt(source, table, kept, place, { before, after })) lone.push(place);
       continue;
     }
-    if (isFormula(textAt(source, table, kept, place))) continue;
+    if (isFormula(textAt(source, table, kept, place)) || isFigureCaption(source, table.from[line]!, table.to[line]!))
+      continue;
     usual ??= usualBlanks(table, kept);
     const isApart = standsApart(table, before, line, usual) && standsApart(table, line, after, usual);
     if (isApart || isNoLineOfProse(source, table, kept, place, { before, after })) lone.push(place);
@@ -219,11 +221,14 @@ function partsSentence(source: string, table: LineTable, before: number, after: 
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */
-function goesOn({ kind, flags, chars }: LineTable, before: number, after: number): boolean {
+function goesOn(table: LineTable, before: number, after: number): boolean {
+  const { kind, flags, chars } = table;
+  const areProse = kind[before] === LineKind.prose && kind[after] === LineKind.prose;
+  if (areProse && goesOnWithoutCapitals(table, before, after)) return true;
   if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) return false;
   if (flags[before]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote) || !(flags[after]! & Flag.startsLower))
     return false;
-  return kind[before] === LineKind.prose && kind[after] === LineKind.prose;
+  return areProse;
 }
 
 /** The nearest line that stays, in one direction. */

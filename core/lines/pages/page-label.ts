@@ -21,8 +21,9 @@ const TRAILING = new RegExp(String.raw`^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7}|${KANJI}{
 const LONGEST_HEAD = 72;
 
 /** Reads a trimmed line, runs of spaces already folded, as a page number with or without a running head. */
-export function readPageLabel(line: string): PageLabel | undefined {
-  if (line.length > LONGEST_HEAD) return undefined;
+export function readPageLabel(written: string): PageLabel | undefined {
+  if (written.length > LONGEST_HEAD) return undefined;
+  const line = withPlainFigures(written);
   const bare = BARE.exec(line);
   if (bare) return isCapitalRoman(bare[1]!) ? undefined : { number: toNumber(bare[1]!), rest: '' };
   const leading = LEADING.exec(line);
@@ -31,6 +32,17 @@ export function readPageLabel(line: string): PageLabel | undefined {
   const trailing = TRAILING.exec(line);
   if (trailing) return { number: toNumber(trailing[2]!), rest: foldHead(trailing[1]!) };
   return undefined;
+}
+
+/** The figures of Arabic, Persian and Hindi, and those as wide as Chinese signs, by the code of their zero. */
+const ZEROS = [0x0660, 0x06f0, 0x0966, 0xff10];
+const OTHER_FIGURE = /[٠-٩۰-۹०-९０-９]/g;
+
+function withPlainFigures(text: string): string {
+  return text.replace(OTHER_FIGURE, (figure) => {
+    const code = figure.charCodeAt(0);
+    return String(code - ZEROS.findLast((zero) => zero <= code)!);
+  });
 }
 
 /** "12 Mar 2026, 08:14" above what somebody wrote: a head may be a date, but hardly with the time of day. */

@@ -8,6 +8,7 @@ export const ja = {
   referring: '',
   abbreviations: '',
   suspenders: '',
+  figures: '図|表|写真|地図',
   sounds: '音楽 拍手 笑 笑い 笑い声 ため息 咳 沈黙',
   quotes: { double: ['「', '」'], single: ['『', '』'] },
   wide: true,

@@ -8,6 +8,7 @@ export const zh = {
   referring: '',
   abbreviations: '',
   suspenders: '',
+  figures: '图|圖|表|照片',
   sounds: '音乐 音樂 掌声 掌聲 笑声 笑聲 叹气 嘆氣 咳嗽 沉默',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },
   wide: true,
