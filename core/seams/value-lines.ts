@@ -23,6 +23,7 @@ const FEWEST = 3;
  */
 export function settleAroundValues(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
+  breakBeforePrices(source, table, seams, verdicts);
   const hasValue = Uint8Array.from(line, (one) => (endsInValue(source, table, one) ? 1 : 0));
   const byEdge = new Map<number, number>();
   for (const [place, one] of line.entries()) {
@@ -39,6 +40,21 @@ export function settleAroundValues(source: string, table: LineTable, seams: Seam
       settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY);
     }
   }
+}
+
+/** "£400–600", "12,50 €": nothing but a price. */
+const PRICE = /^(?:[£$€¥]\s?\d[\d.,]*(?:\s?[–-]\s?[£$€¥]?\d[\d.,]*)?|\d[\d.,]*(?:\s?[–-]\s?\d[\d.,]*)?\s?[£$€¥])$/;
+const LONGEST_PRICE = 24;
+const FEWEST_PRICES = 2;
+
+/** Prices alone on their lines, each below what it is asked for. */
+function breakBeforePrices(source: string, table: LineTable, { line }: SeamTable, verdicts: Verdicts): void {
+  const isPrice = (one: number) =>
+    table.chars[one]! <= LONGEST_PRICE && PRICE.test(source.slice(table.from[one], table.to[one]));
+  const prices = [...line.keys()].filter((place) => place > 0 && isPrice(line[place]!));
+  if (prices.length < FEWEST_PRICES) return;
+  for (const place of prices)
+    if (verdicts.decision[place - 1] === Decision.join) settle(verdicts, place - 1, Decision.break, 'shape', CERTAINTY);
 }
 
 function goesOn({ kind, flags }: LineTable, before: number, next: number): boolean {

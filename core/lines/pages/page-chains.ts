@@ -42,12 +42,21 @@ export function provedChain(
       standBesideSameWords(source, table, kept, chain);
     // Two headings of a list may count on, far from their numbers, too.
     const isDoubted = mayName || (chain.length < SURE_HEADS && !isAtBreaks(chain) && chain.some(isInSmallLetters));
-    if (isProved && isMostOfItsKind(left, chain))
+    if (isProved && isMostOfItsKind(left, chain) && !areOfManyNames(chain))
       return isDoubted ? chain.map((page) => ({ ...page, isDoubted })) : chain;
     const members = new Set(chain);
     left = left.filter((candidate) => !members.has(candidate));
   }
   return [];
+}
+
+/** In letters: "MON 4", "TUE 5" are days. */
+const LONGEST_SHORT_NAME = 4;
+
+/** Numbers beside short words that change each time. */
+function areOfManyNames(chain: readonly PageNumber[]): boolean {
+  const names = new Set(chain.map(({ rest }) => rest).filter((rest) => rest !== ''));
+  return names.size > 1 && [...names].every((name) => name.length <= LONGEST_SHORT_NAME);
 }
 
 const SURE_HEADS = 3;

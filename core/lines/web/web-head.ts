@@ -46,10 +46,10 @@ export function dropMenuAboveTitle(source: string, table: LineTable): void {
 
 const FEWEST_ENTRIES = 2;
 const LONGEST_ENTRY = 90;
-const BESIDE_HEADING = /^\d+(?:\.\d+)*\.?\s+|\s*\[[^\]]{3,40}\]$/g;
+const BESIDE_HEADING = /^\d+(?:\.\d+)*\.?\s+|\s*\[[^\]]{3,60}\]$/g;
 
-/** "History[edit]" */
-const HEADING_TO_CHANGE = /^\p{Lu}.{0,80}(?<mark>\[\p{L}{3,20}(?: \p{L}+)?\])$/u;
+/** "History[edit]", "Geschichte[Bearbeiten | Quelltext bearbeiten]" */
+const HEADING_TO_CHANGE = /^\p{Lu}.{0,80}(?<mark>\[\p{L}{3,20}(?:(?: \|)? [\p{L}]{2,20}){0,4}\])$/u;
 const FEWEST_HEADINGS_TO_CHANGE = 2;
 
 /** Whether headings of a text have the same mark in brackets behind them, by which readers of a page change what stands below. */

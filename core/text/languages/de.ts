@@ -38,6 +38,9 @@ export const de = {
       kommentar schreiben|nach oben|alle akzeptieren|alle ablehnen|mehr erfahren|jetzt spenden|jetzt anmelden|jetzt bewerben
       jetzt buchen|folgen sie uns|artikel merken|artikel vorlesen|nur notwendige cookies|in den warenkorb|in den einkaufswagen
       auf den merkzettel
+      zum rezept|rezept drucken|hat dir dieses rezept geschmeckt?|zu den favoriten|jetzt kaufen|bewertung schreiben|stelle melden
+      stelle merken|anzeige melden|beitrag melden|missbrauch melden|ich stimme zu|auswahl bestätigen|einstellungen verwalten
+      mehr laden|mit zitat antworten|einloggen, um zu antworten|newsletter abonnieren|zum newsletter anmelden
     `,
     labels: `
       meistgelesen|auch interessant|weitere artikel|kunden kauften auch|wird oft zusammen gekauft|das könnte ihnen auch gefallen
@@ -46,6 +49,8 @@ export const de = {
       das könnte sie auch interessieren|vorheriges thema|nächstes thema|vorherige seite|nächste seite|auf dieser seite|diese seite
       quellcode anzeigen|quelltext bearbeiten|herunterladen|cookie-einstellungen|datenschutzerklärung|agb|nutzungsbedingungen
       schließen
+      newsletter|mein konto|mein warenkorb|ähnliche produkte|das könnte dir auch gefallen|das könnte dich auch interessieren
+      zurück zur übersicht|zurück zu den ergebnissen|kundenbewertungen|allgemeine geschäftsbedingungen
     `,
     menu: 'menü|suche|nachrichten|über uns|kontakt|hilfe|datenschutz|impressum|barrierefreiheit|deutsch',
     beside: 'mehr|themen|schlagworte|siehe auch|kommentare|weiter|zurück|inhalt|mailen|werbung|bearbeiten',

@@ -34,12 +34,19 @@ export const es = {
       te ha resultado útil este artículo?|compartir este artículo|copiar enlace|leer más|deja un comentario|volver arriba|donar ahora
       haz una donación|más información|aceptar todo|rechazar todo|gestionar opciones|reservar ahora|síguenos|síguenos en
       añadir al carrito|añadir a la cesta
+      ir a la receta|imprimir receta|imprimir la receta|te ha gustado esta receta?|has preparado esta receta?|añadir a favoritos
+      comprar ahora|escribir una reseña|deja tu opinión|solicitar empleo|inscribirme en esta oferta|guardar oferta
+      denunciar oferta|denunciar anuncio|denunciar mensaje|acepto|configurar cookies|cargar más|compartir en facebook
+      compartir en redes|responder citando|inicia sesión para responder|suscríbete a nuestro boletín|apúntate al boletín
     `,
     labels: `
       lo más leído|lo más visto|entradas recientes|entrada anterior|entrada siguiente|ofertas similares|iniciar sesión|cerrar sesión
       registrarse|suscribirse|suscríbete|quiénes somos|imprimir|guardar|ver más|ver todo|artículos relacionados|página siguiente
       página anterior|tabla de contenidos|en esta página|esta página|mostrar el código|descargar|configuración de cookies
       política de privacidad|aviso legal|términos de uso|mapa del sitio|cerrar
+      boletín|mi cuenta|mi cesta|empleos similares|productos similares|también te puede gustar|los clientes también compraron
+      volver a los resultados|volver al listado|tema anterior|tema siguiente|contacta con nosotros|nuestros socios
+      condiciones de uso|condiciones generales
     `,
     menu: 'menú|buscar|búsqueda|noticias|acerca de|contacto|ayuda|privacidad|accesibilidad|español',
     beside: 'véase también|temas|etiquetas|comentarios|siguiente|anterior|índice|contenido|editar|anuncio',

@@ -39,6 +39,11 @@ export const fr = {
       cet article vous a-t-il été utile ?|partager cet article|copier le lien|imprimer cette page|lire la suite|laisser un commentaire
       haut de page|ajouter au panier|faire un don|tout accepter|tout refuser|gérer mes choix|continuer sans accepter
       postuler maintenant|réserver maintenant|suivez-nous|écouter cet article
+      aller à la recette|voir la recette|imprimer la recette|avez-vous réalisé cette recette ?|ajouter aux favoris
+      ajouter à la liste|acheter maintenant|donner un avis|laisser un avis|postuler à cette offre|sauvegarder cette offre
+      signaler cette offre|signaler un abus|signaler ce message|s'inscrire à la newsletter|inscrivez-vous à la newsletter
+      j'accepte|je refuse|personnaliser mes choix|cette page vous a-t-elle été utile ?|voir les commentaires|charger plus
+      retour en haut|répondre en citant|connectez-vous pour répondre
     `,
     labels: `
       les plus lus|articles récents|article précédent|article suivant|offres similaires|recherche rapide|rechercher|se connecter
@@ -47,6 +52,9 @@ export const fr = {
       sur cette page|cette page|montrer le code source|montrer la source|modifier le code|télécharger|paramètres des cookies
       gérer les cookies|politique de confidentialité|mentions légales|conditions d'utilisation|plan du site
       fermer
+      newsletter|inscription à la newsletter|mon compte|mon panier|déjà abonné ? connectez-vous|offres d'emploi similaires
+      produits similaires|vous aimerez aussi|les clients ont aussi acheté|retour aux résultats|retour à la liste|nous contacter
+      nos partenaires|conditions générales|conditions générales de vente
     `,
     menu: 'recherche|connexion|actualités|à propos|aide|confidentialité|accessibilité|abonnement|français',
     beside: 'voir aussi|thèmes|mots-clés|commentaires|suivant|précédent|sommaire|modifier',

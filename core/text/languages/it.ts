@@ -36,6 +36,10 @@ export const it = {
       condividi su|condividi questo articolo|copia link|stampa questa pagina|leggi tutto|continua a leggere|lascia un commento
       torna su|torna all'inizio|aggiungi al carrello|accetta tutti|rifiuta tutti|accetta tutto|rifiuta tutto|scopri di più|dona ora
       iscriviti ora|prenota ora|candidati ora|seguici|seguici su|ascolta questo articolo
+      vai alla ricetta|stampa la ricetta|stampa ricetta|ti è piaciuta questa ricetta?|hai provato questa ricetta?
+      aggiungi ai preferiti|acquista ora|compra ora|scrivi una recensione|candidati a questo annuncio|salva annuncio
+      segnala annuncio|segnala abuso|segnala messaggio|accetto|gestisci preferenze|carica altro|iscriviti alla newsletter
+      rispondi citando|accedi per rispondere|questa pagina ti è stata utile?
     `,
     labels: `
       accedi|esci|registrati|iscriviti|abbonati|il mio account|più letti|i più letti|articoli recenti|articoli correlati
@@ -43,6 +47,8 @@ export const it = {
       pagina successiva|pagina precedente|in questa pagina|mostra tutto|vedi tutti|carica altri|chi siamo|contattaci|privacy policy
       cookie policy|informativa sulla privacy|impostazioni cookie|termini di servizio|note legali|mappa del sito
       chiudi
+      newsletter|carrello|il mio carrello|offerte simili|prodotti simili|potrebbe piacerti anche|i clienti hanno acquistato anche
+      torna ai risultati|torna all'elenco|argomento precedente|argomento successivo|condizioni d'uso|condizioni generali
     `,
     menu: 'menù|cerca|ricerca|notizie|contatti|aiuto|negozio|accessibilità|ricette|archivio|italiano',
     beside: 'altro|argomenti|temi|vedi anche|commenti|successivo|precedente|indice|modifica',

@@ -33,12 +33,19 @@ export const nl = {
       deel dit artikel|kopieer link|print deze pagina|lees verder|lees meer|laat een reactie achter|geef een reactie|terug naar boven
       in winkelwagen|in winkelmandje|alles accepteren|alles weigeren|meer informatie|doneer nu|meld je aan|boek nu|solliciteer nu
       volg ons|luister naar dit artikel
+      naar het recept|recept afdrukken|print recept|heb je dit recept gemaakt?|voeg toe aan favorieten|koop nu|bestel nu
+      schrijf een recensie|vacature opslaan|vacature melden|meld misbruik|rapporteer bericht|ik ga akkoord|voorkeuren beheren
+      was deze pagina nuttig?|log in om te reageren|inloggen om te reageren|citeer|citeren|aanmelden voor de nieuwsbrief
+      meld je aan voor de nieuwsbrief
     `,
     labels: `
       inloggen|uitloggen|registreren|aanmelden|abonneren|word abonnee|mijn account|meest gelezen|laatste nieuws|recente berichten
       gerelateerde artikelen|lees ook|misschien ook interessant|vorig bericht|volgend bericht|vorige pagina|volgende pagina
       op deze pagina|toon alles|bekijk alles|meer laden|over ons|privacybeleid|privacyverklaring|cookiebeleid|cookie-instellingen
       algemene voorwaarden|disclaimer|sitemap|sluiten
+      nieuwsbrief|mijn winkelwagen|vergelijkbare vacatures|vergelijkbare producten|klanten kochten ook
+      dit vind je misschien ook leuk|terug naar resultaten|terug naar overzicht|vorig onderwerp|volgend onderwerp
+      gebruiksvoorwaarden
     `,
     menu: 'zoeken|nieuws|hulp|winkel|toegankelijkheid|archief|veelgestelde vragen|nederlands',
     beside: 'meer|onderwerpen|zie ook|reacties|volgende|vorige|inhoud|bewerken',

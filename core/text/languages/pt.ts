@@ -37,6 +37,10 @@ export const pt = {
       partilhar este artigo|compartilhar este artigo|copiar link|imprimir esta página|ler mais|leia mais|continue lendo|continue a ler
       deixe um comentário|deixe uma resposta|voltar ao topo|adicionar ao carrinho|aceitar todos|rejeitar todos|aceitar tudo|saiba mais
       doe agora|inscreva-se|reserve agora|candidate-se|siga-nos|ouvir este artigo
+      ir para a receita|imprimir receita|imprimir a receita|gostou desta receita?|adicionar aos favoritos|comprar agora
+      escrever uma avaliação|candidatar-me|candidatar-me agora|candidatar-se agora|guardar vaga|salvar vaga|denunciar anúncio
+      denunciar vaga|denunciar mensagem|aceito|gerir preferências|carregar mais|subscrever a newsletter|responder com citação
+      entre para responder|esta página foi útil?
     `,
     labels: `
       entrar|iniciar sessão|sair|registar|cadastre-se|assine|assinar|minha conta|mais lidas|mais lidos|últimas notícias
@@ -44,6 +48,9 @@ export const pt = {
       próximo artigo|página seguinte|próxima página|página anterior|nesta página|ver tudo|ver todos|carregar mais|quem somos|sobre nós
       fale conosco|política de privacidade|política de cookies|termos de uso|aviso legal|mapa do site
       fechar
+      newsletter|a minha conta|o meu carrinho|vagas semelhantes|vagas parecidas|produtos semelhantes|produtos relacionados
+      quem comprou também comprou|voltar aos resultados|voltar à lista|tópico anterior|próximo tópico|condições de utilização
+      termos de utilização|termos e condições
     `,
     menu: 'pesquisar|buscar|busca|notícias|contato|contacto|ajuda|loja|acessibilidade|arquivo|sobre|português',
     beside: 'mais|comentários|próximo|anterior|índice|editar',

@@ -30,11 +30,16 @@ export const sv = {
     buttons: `
       dela artikeln|kopiera länk|skriv ut sidan|läs mer|fortsätt läsa|lämna en kommentar|till toppen|lägg i varukorgen|acceptera alla
       avvisa alla|godkänn alla|ge en gåva|boka nu|ansök nu|följ oss|lyssna på artikeln
+      till receptet|skriv ut recept|skriv ut receptet|har du lagat det här receptet?|lägg till i favoriter|köp nu
+      skriv en recension|spara annons|anmäl annons|anmäl inlägg|jag godkänner|hantera inställningar|logga in för att svara|citera
+      prenumerera på nyhetsbrevet|visa kommentarer
     `,
     labels: `
       logga in|logga ut|registrera|skapa konto|prenumerera|mitt konto|mest läst|senaste nytt|senaste inläggen|relaterade artiklar
       läs också|föregående inlägg|nästa inlägg|föregående sida|nästa sida|på denna sida|visa alla|visa mer|om oss|kontakta oss
       integritetspolicy|cookiepolicy|användarvillkor|om cookies|stäng
+      nyhetsbrev|min varukorg|liknande jobb|liknande produkter|andra köpte även|tillbaka till resultaten|tillbaka till listan
+      föregående ämne|nästa ämne|köpvillkor
     `,
     menu: 'meny|sök|nyheter|kontakt|hjälp|butik|tillgänglighet|arkiv|svenska',
     beside: 'mer|se även|kommentarer|nästa|föregående|innehåll|redigera',
