@@ -35,6 +35,8 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
       continue;
     }
     if (!isApart(verdicts, seam)) continue;
+    if (endsInAside(source, table, before) && table.flags[next]! & (Flag.startsUpper | Flag.startsCaseless))
+      settle(verdicts, seam, Decision.join, 'article', CERTAINTY_OF_TITLE);
     const wantsFigure = endsInReference(source, table, before);
     if (
       (wantsFigure || table.flags[before]! & Flag.endsFunctionWord) &&
@@ -68,6 +70,14 @@ function leadsToFigure(source: string, table: LineTable, seams: SeamTable, seam:
   let from = seam;
   while (from > Math.max(0, seam - MOST_LINES) && seams.blanks[from - 1] === 0) from--;
   return isFull(table, seams, seam, widestOf(table, seams.line.subarray(from, seam + 2)));
+}
+
+/** "– Tomorrow, – said the ferryman. –": a dash opens what is said after it. */
+const DASHES = '–—-';
+const ASIDE_AT_END = /[.,!?…] [–—-]$/;
+
+function endsInAside(source: string, { from, to }: LineTable, line: number): boolean {
+  return DASHES.includes(source[from[line]!]!) && ASIDE_AT_END.test(source.slice(to[line]! - 3, to[line]));
 }
 
 /** "on page", "see fig.", at the end of a line: its number follows. */

@@ -93,21 +93,27 @@ export function pausesAtLineEnds(
 }
 
 /** In lines. */
-const SIZE_OF_SMALL = 3;
+const LARGEST_SMALL = 3;
 const MOST_SMALL = 40;
 const WIDEST_SMALL = 40;
+/** Of the widest line: the last line of a paragraph may be any shorter. */
+const SHORTEST_OF_COUPLET = 0.7;
 const STOPS = Flag.endsStop | Flag.endsColon | Flag.endsHyphen | Flag.endsQuote;
 
-/** Whether a whole text is groups of three short lines, none of which ends a sentence: so even are no paragraphs. */
+/** Whether a whole text is groups of three short lines, or two as long, none of which ends a sentence: so even are no paragraphs. */
 function areSmallStanzas(
-  { kind, flags }: LineTable,
+  { kind, flags, chars }: LineTable,
   { line }: SeamTable,
   groups: readonly (readonly [number, number])[],
   widest: number,
 ): boolean {
   if (groups.length < FEWEST_STANZAS || groups.length > MOST_SMALL || widest > WIDEST_SMALL) return false;
-  if (groups.some(([first, last]) => last - first + 1 !== SIZE_OF_SMALL)) return false;
-  return line.every((one) => kind[one] === LineKind.prose && !(flags[one]! & (STOPS | NEVER)));
+  const size = groups[0]![1] - groups[0]![0] + 1;
+  if (size < 2 || size > LARGEST_SMALL || groups.some(([first, last]) => last - first + 1 !== size)) return false;
+  const shortest = size === LARGEST_SMALL ? 0 : widest * SHORTEST_OF_COUPLET;
+  return line.every(
+    (one) => kind[one] === LineKind.prose && !(flags[one]! & (STOPS | NEVER)) && chars[one]! >= shortest,
+  );
 }
 
 function keep(verdicts: Verdicts, first: number, last: number): void {

@@ -139,7 +139,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   cutWord: { apart: '', on: 'this line in capitals ends within a word' },
   cutFirst: { apart: '', on: 'the text starts in the middle of a sentence, which goes on in the next line' },
   signFirst: { apart: '', on: 'the next line starts with a stop, a comma or a closing bracket' },
-  article: { apart: '', on: 'this line ends in a word that belongs to the next, as “the” or “Mr.” does' },
+  article: { apart: '', on: 'this line ends in what belongs to the next, as “the”, “Mr.” or “page” does' },
   gapWithRoom: { apart: 'a blank line stands here, though the next word would have fitted on the line', on: '' },
   gapByCustom: {
     apart: 'a blank line stands here, as between the other paragraphs',
