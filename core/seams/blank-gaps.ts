@@ -1,5 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { isFull, widestOf } from './room.ts';
+import { isFull, mostAreCjk, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -7,8 +7,9 @@ const MOST_LINES = 12;
 /** Of the widest line. */
 const ROOM = 0.25;
 const CERTAINTY = 0.86;
-/** In characters: narrower lines are full by chance. */
+/** In characters: narrower lines are full by chance, but hardly where some stand farther apart than others. A sign counts for two. */
 const NARROWEST = 45;
+const NARROWEST_BESIDE_WIDER = 30;
 const CERTAINTY_WITHOUT_CASE = 0.7;
 /** In a text of so many lines, so many blank lines that each part paragraphs make others do so where little says that they do not. */
 const SHORT_TEXT = 80;
@@ -32,7 +33,10 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     (seam) => (table.flags[line[seam]!]! & (Flag.endsStop | Flag.endsColon)) === 0,
   );
   // Lines without a stop are all full: they wrap, and have a blank line after each.
-  const areWraps = widest >= NARROWEST && open.length > 1 && open.every((seam) => isFull(table, seams, seam, widest));
+  const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
+  const hasWider = blanks.subarray(0, count).some((one) => one > closest);
+  const narrowest = (hasWider ? NARROWEST_BESIDE_WIDER : NARROWEST) / (mostAreCjk(table, line) ? 2 : 1);
+  const areWraps = widest >= narrowest && open.length > 1 && open.every((seam) => isFull(table, seams, seam, widest));
   const noneRunsOn = line.subarray(1).every((one) => (table.flags[one]! & Flag.startsLower) === 0);
   for (let seam = 0; seam < count; seam++) {
     if (blanks[seam] === 0 || turn[seam] || verdicts.decision[seam] !== Decision.join) continue;

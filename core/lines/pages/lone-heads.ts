@@ -72,11 +72,17 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     }
     if (isFormula(textAt(source, table, kept, place)) || isFigureCaption(source, table.from[line]!, table.to[line]!))
       continue;
+    if (!(table.flags[after]! & Flag.startsLower) && !isFarShorter(table, line, before)) continue;
     usual ??= usualBlanks(table, kept);
     const isApart = standsApart(table, before, line, usual) && standsApart(table, line, after, usual);
     if (isApart || isNoLineOfProse(source, table, kept, place, { before, after })) lone.push(place);
   }
   return lone.length === 0 || hasStops(source, table, kept) ? lone : [];
+}
+
+/** In scripts without capitals a line of the sentence looks as a head does, but for its length. */
+function isFarShorter({ chars }: LineTable, line: number, before: number): boolean {
+  return chars[line]! < chars[before]! * FAR_TOO_SHORT;
 }
 
 /** Lines on either side that tell how wide those of prose are; the narrower of them do, where others are glued together. */
@@ -162,7 +168,8 @@ function opensText(source: string, table: LineTable, kept: KeptLines): boolean {
   // Old print ends its heads with a stop.
   const stop = /\p{Ll}/u.test(text) ? 0 : Flag.endsStop;
   if (!mayStandAlone(table, line, text.slice(0, 12), head.length, stop)) return false;
-  if (!readPageLabel(stop ? head.replace(/\.$/, '') : head)) return false;
+  // "che vi": no number.
+  if (table.flags[line]! & Flag.endsFunctionWord || !readPageLabel(stop ? head.replace(/\.$/, '') : head)) return false;
   return blanksBetween(table, line, after) > 0 || /^\d+\s{3,}\S|\S\s{3,}\d+$/.test(text);
 }
 
@@ -250,7 +257,9 @@ function usualBlanks(table: LineTable, { lines }: KeptLines): number {
   const blanks: number[] = [];
   for (let place = 1; place < lines.length; place++) {
     const isBesideFurniture = isDropped(table.kind[lines[place - 1]!]!);
-    if (!isBesideFurniture && table.flags[lines[place]!]! & Flag.startsLower)
+    const goesOnBelow = (line: number) =>
+      (table.flags[lines[place]!]! & Flag.startsLower) !== 0 || goesOnWithoutCapitals(table, line, lines[place]!);
+    if (!isBesideFurniture && goesOnBelow(lines[place - 1]!))
       blanks.push(blanksBetween(table, lines[place - 1]!, lines[place]!));
   }
   return mostFrequent(blanks);

@@ -9,15 +9,19 @@ export interface PageLabel {
 
 /** The figures of Chinese and Japanese: "一四" and "十四" are 14. */
 const KANJI = '[〇一二三四五六七八九十百]';
+/** Up to 399; "il" and "civil" are words. */
+const ROMAN_NUMERAL = '(?=[ivxlc])c{0,3}(?:xc|xl|l?x{0,3})(?:ix|iv|v?i{0,3})';
+/** One letter beside words is an initial. */
+const ROMAN_BESIDE_WORDS = `(?=[ivxlc]{2})${ROMAN_NUMERAL}`;
 const PAGE = inAnyLanguage('pages');
 /** Those that are no short forms. */
 const PAGE_WORDS: ReadonlySet<string> = new Set(PAGE.split('|').filter((word) => !word.endsWith('.')));
 const BARE = new RegExp(
-  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|[ivxlc]{1,7}|${KANJI}{1,4})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
+  String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|${ROMAN_NUMERAL}|${KANJI}{1,4})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
   'i',
 );
-const LEADING = new RegExp(String.raw`^(\d{1,4}|[ivxlc]{2,7}|${KANJI}{1,4})\s+(\S.*)$`);
-const TRAILING = new RegExp(String.raw`^(.*\S)\s+(\d{1,4}|[ivxlc]{2,7}|${KANJI}{1,4})$`);
+const LEADING = new RegExp(String.raw`^(\d{1,4}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})\s+(\S.*)$`);
+const TRAILING = new RegExp(String.raw`^(.*\S)\s+(\d{1,4}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})$`);
 const LONGEST_HEAD = 72;
 
 /** Reads a trimmed line, runs of spaces already folded, as a page number with or without a running head. */
