@@ -50,9 +50,9 @@ function isProved({ passes }: Piece, gone: string, source: string, heads: Readon
     (by('page-furniture') && readPageLabel(gone.trim())?.rest === '') ||
     (by('page-furniture') && (heads.get(foldHead(gone.trim())) ?? 0) > 1) ||
     (by('web-labels') && readWebLabel(gone) !== 'no') ||
-    ((by('sound-cues') || by('caption-repeats')) && /[[(♪*]/.test(gone)) ||
+    ((by('sound-cues') || by('caption-repeats')) && /[[(♪*（［【]/.test(gone)) ||
     ((by('time-codes') || by('stray-tags')) && wordsOf(gone.replace(MARKUP, ' ')).length === 0) ||
     (by('time-codes') && /^WEBVTT|^NOTE|^STYLE|^Dialogue:|^\[|<v|align:/m.test(source)) ||
-    (by('reference-marks') && /^(?:\s|<br>)*(?:\[(?:[a-z\d ?]+|\p{L}+ \| [\p{L} ]+)\])+/u.test(gone))
+    (by('reference-marks') && /^(?:\s|<br>)*(?:\[(?:[\p{Ll}\p{Lo}\d .?¿]+|\p{L}+\.? \| [\p{L}. ]+)\])+/u.test(gone))
   );
 }

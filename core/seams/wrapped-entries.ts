@@ -91,7 +91,7 @@ const CERTAINTY_OF_FEW = 0.78;
 export function joinFewWraps(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, turn, count } = seams;
   if (table.captions.found || count === 0 || count > MOST_OF_A_SHORT_TEXT) return;
-  const { flags, chars, kind } = table;
+  const { flags, chars } = table;
   const closest = blanks.subarray(0, count).reduce((least, one) => Math.min(least, one), Infinity);
   const widestOfAll = widestOf(table, line);
   const ofSentences: number[] = [];
@@ -102,26 +102,10 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
     while (last < count && blanks[last] === closest && !turn[last]) last++;
     const group = line.subarray(first, last + 1);
     const widest = widestOf(table, group);
-    const wraps: number[] = [];
-    let isLooseGroup = false;
-    const endsSentence = reachesStop(table, seams, first, last);
+    const open = seamsThatRunOn(source, table, seams, verdicts, first, last, widest);
+    const wraps = open.filter((seam) => isFull(table, seams, seam, widest));
+    const isLooseGroup = wraps.length < open.length;
     if (last === first + 1 && isRest(table, line[first]!, line[last]!, widestOfAll)) wraps.push(first);
-    for (let seam = first; seam < last; seam++) {
-      const [before, next] = [line[seam]!, line[seam + 1]!];
-      const endsSmall = (flags[before]! & Flag.endsFunctionWord) !== 0;
-      const hasSentence = hasSentenceWithin(source.slice(table.from[before], table.to[before]));
-      const isName = (flags[next]! & Flag.startsUpper) !== 0 && !(flags[next]! & NEVER_A_REST);
-      const isCut = endsSmall && ((flags[next]! & Flag.startsAddress) !== 0 || (hasSentence && isName));
-      const isPlain = (flags[next]! & Flag.startsCaseless) !== 0 && chars[before]! * 2 > widest;
-      const goesOn = isCut || (flags[next]! & Flag.startsLower) !== 0 || (isPlain && endsSentence(seam));
-      if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || !goesOn) continue;
-      // What closes a clause stands to the left of its parts.
-      if (table.indent[next]! < table.indent[before]!) continue;
-      // An entry may begin small, as the terms of a glossary do.
-      if (!(runsOn(table, seams, seam) || isCut) || verdicts.entry[seam + 1]) continue;
-      if (isFull(table, seams, seam, widest)) wraps.push(seam);
-      else isLooseGroup = true;
-    }
     isLoose ||= isLooseGroup;
     const hasSentences = () => group.some((one) => hasSentenceWithin(source.slice(table.from[one], table.to[one])));
     if (wraps.length > 0 && !isLooseGroup) (hasSentences() ? ofSentences : others).push(...wraps);
@@ -142,6 +126,35 @@ export function joinFewWraps(source: string, table: LineTable, seams: SeamTable,
       settle(verdicts, seam, Decision.join, 'wrappedEntry', CERTAINTY_OF_FEW);
     else verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY_OF_FEW);
   }
+}
+
+/** The seams of a group of lines over which the words go on, as far as their letters tell. */
+function seamsThatRunOn(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  { entry }: Verdicts,
+  first: number,
+  last: number,
+  widest: number,
+): number[] {
+  const { flags, chars, kind, from, to } = table;
+  const found: number[] = [];
+  const endsSentence = reachesStop(table, seams, first, last);
+  for (let seam = first; seam < last; seam++) {
+    const [before, next] = [seams.line[seam]!, seams.line[seam + 1]!];
+    if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose) continue;
+    // What closes a clause stands to the left of its parts; and an entry may begin small, as the terms of a glossary do.
+    if (table.indent[next]! < table.indent[before]! || entry[seam + 1]) continue;
+    const mayBeName = (flags[next]! & Flag.startsUpper) !== 0 && !(flags[next]! & NEVER_A_REST);
+    const isBeforeName = mayBeName && hasSentenceWithin(source.slice(from[before], to[before]));
+    const isCut =
+      (flags[before]! & Flag.endsFunctionWord) !== 0 && ((flags[next]! & Flag.startsAddress) !== 0 || isBeforeName);
+    const isCaseless = (flags[next]! & Flag.startsCaseless) !== 0 && chars[before]! * 2 > widest && endsSentence(seam);
+    const goesOn = isCaseless || (flags[next]! & Flag.startsLower) !== 0;
+    if (isCut || (goesOn && runsOn(table, seams, seam))) found.push(seam);
+  }
+  return found;
 }
 
 /**
