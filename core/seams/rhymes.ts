@@ -23,8 +23,9 @@ const LEAST_SHARE = 0.5;
  */
 export function keepRhymedLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   if (table.captions.found) return;
-  keepCouplets(source, table, seams, verdicts);
-  const groups = [...groupsOf(seams)].filter(([first, last]) => mayBeStanza(table, seams, first, last));
+  const stretches = stretchesBelowHeads(source, table, seams);
+  keepCouplets(source, table, seams, stretches, verdicts);
+  const groups = stretches.filter(([first, last]) => mayBeStanza(table, seams, first, last));
   let pairs = 0;
   const rhymed = groups.filter(([first, last]) => {
     const ends = Array.from({ length: last - first + 1 }, (_, at) => lastWord(source, table, seams.line[first + at]!));
@@ -45,13 +46,31 @@ export function keepRhymedLines(source: string, table: LineTable, seams: SeamTab
 
 const FEWEST_COUPLETS = 2;
 
-/** Two lines each, below a heading or a name or not, most of which rhyme: a short one with another may be chance, so it is asked about. */
-function keepCouplets(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const pairs: number[] = [];
+type Stretch = readonly [first: number, last: number];
+
+/** The groups of lines, in parts below headings and names that stand among them. */
+function stretchesBelowHeads(source: string, table: LineTable, seams: SeamTable): readonly Stretch[] {
+  const stretches: Stretch[] = [];
   for (const [first, last] of groupsOf(seams)) {
-    const isBelowHead = last - first === 2 && isHead(source, table, seams.line[first]!);
-    if (last - first === 1 || isBelowHead) pairs.push(last - 1);
+    let from = first;
+    for (let place = first; place <= last + 1; place++) {
+      if (place <= last && !isHead(source, table, seams.line[place]!)) continue;
+      if (place > from) stretches.push([from, place - 1]);
+      from = place + 1;
+    }
   }
+  return stretches;
+}
+
+/** Two lines each, below a heading or a name or not, most of which rhyme: a short one with another may be chance, so it is asked about. */
+function keepCouplets(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  stretches: readonly Stretch[],
+  verdicts: Verdicts,
+): void {
+  const pairs = stretches.filter(([first, last]) => last - first === 1).map(([first]) => first);
   const couplets = pairs.filter((seam) => {
     if (!areEvenAndShort(table, seams, seam, seam + 1)) return false;
     const ends = [seam, seam + 1].map((place) => lastWord(source, table, seams.line[place]!));
