@@ -17,6 +17,7 @@ const MOST_OF_A_SHORT_TEXT = 60;
 /** In characters: narrower lines tell no width. */
 const NARROWEST = 30;
 const NARROWEST_OF_MARKED = 20;
+const CASELESS = Flag.startsCaseless | Flag.startsCjk;
 
 /**
  * In a list without signs every entry begins with a capital, a figure or a sign. A line that begins with a small letter goes on the
@@ -223,9 +224,13 @@ function wrapsIn(
 ): readonly number[] | 'meant' {
   const lines = seams.line.subarray(first, last + 1);
   const widest = widestOf(table, lines);
-  const marked = lines.filter((line) => (table.flags[line]! & Flag.startsBullet) !== 0).length;
-  if (table.flags[lines[0]!]! & Flag.startsBullet && marked * 2 >= lines.length) {
-    const others = Array.from({ length: last - first }, (_, at) => first + at).filter(
+  // Where no small letter tells what goes on, numbers tell entries as signs do, and a heading may stand above the first.
+  const areCaseless = lines.every((line) => table.flags[line]! & (Flag.startsMarker | CASELESS));
+  const mark = areCaseless ? Flag.startsMarker : Flag.startsBullet;
+  const isEntry = (line: number) => (table.flags[line]! & mark) !== 0;
+  const from = areCaseless && !isEntry(lines[0]!) ? first + 1 : first;
+  if (isEntry(seams.line[from]!) && lines.filter(isEntry).length * 2 >= lines.length) {
+    const others = Array.from({ length: last - from }, (_, at) => from + at).filter(
       (seam) => !(table.flags[seams.line[seam + 1]!]! & Flag.startsMarker),
     );
     // "2.0.3 (4 May)" heads the items below it.
