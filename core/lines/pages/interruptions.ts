@@ -75,5 +75,7 @@ function goesOnBehind(table: LineTable, before: number, last: number): boolean {
   let after = last + 1;
   while (after < index.count && !isKept(kind[after]!)) after++;
   if (after >= index.count || kind[after] !== LineKind.prose || chars[after]! < SHORTEST_AFTER) return false;
-  return (flags[after]! & Flag.startsLower) !== 0 || goesOnWithoutCapitals(table, before, after);
+  if (goesOnWithoutCapitals(table, before, after)) return true;
+  // Behind a Chinese or Japanese sign a small letter may begin a sentence: a name in Latin letters.
+  return (flags[after]! & Flag.startsLower) !== 0 && !(flags[before]! & Flag.endsCjk);
 }

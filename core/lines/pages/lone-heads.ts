@@ -22,9 +22,9 @@ const LEAST_STOPS = 0.1;
 /** Lines of furniture between the halves of a sentence. */
 const FARTHEST = 6;
 /** How a sentence breaks off, within a word too: a head before the line would end in a capital or a figure. */
-const BREAKS_OFF = /[\p{Ll}\p{Lo}\p{M},;、，’”)\u00ad\u2010-]/u;
+const BREAKS_OFF = /[\p{Ll}\p{M},;’”)\u00ad\u2010-]/u;
 /** A sentence goes on in a letter, or in what opens a part of it: an option of a command begins with dashes. */
-const GOES_ON = /[\p{Ll}\p{Lo}“‘"'«„(]/u;
+const GOES_ON = /[\p{Ll}“‘"'«„(]/u;
 const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsHyphen | Flag.endsDash;
 const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless | Flag.startsCjk;
 
@@ -223,19 +223,22 @@ function isNumberedHead(source: string, table: LineTable, line: number, before: 
 }
 
 function partsSentence(source: string, table: LineTable, before: number, after: number): boolean {
+  if (areProse(table, before, after) && goesOnWithoutCapitals(table, before, after)) return true;
   if (!goesOn(table, before, after)) return false;
   return BREAKS_OFF.test(source[table.to[before]! - 1]!) && GOES_ON.test(source[table.from[after]!]!);
 }
 
 /** Whether a sentence of prose goes on from one line to the other. */
 function goesOn(table: LineTable, before: number, after: number): boolean {
-  const { kind, flags, chars } = table;
-  const areProse = kind[before] === LineKind.prose && kind[after] === LineKind.prose;
-  if (areProse && goesOnWithoutCapitals(table, before, after)) return true;
+  const { flags, chars } = table;
   if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) return false;
   if (flags[before]! & (Flag.endsStop | Flag.endsColon | Flag.endsQuote) || !(flags[after]! & Flag.startsLower))
     return false;
-  return areProse;
+  return areProse(table, before, after);
+}
+
+function areProse({ kind }: LineTable, before: number, after: number): boolean {
+  return kind[before] === LineKind.prose && kind[after] === LineKind.prose;
 }
 
 /** The nearest line that stays, in one direction. */
