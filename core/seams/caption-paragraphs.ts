@@ -20,7 +20,6 @@ export function breakAtTurns(source: string, table: LineTable, seams: SeamTable,
   if (!captions.found) return;
   breakAfterDashes(table, seams, verdicts);
   joinMarkedTurns(source, table, seams, verdicts);
-  joinWithoutPause(table, seams, verdicts);
   for (let seam = 0; seam < seams.count; seam++) {
     const before = captions.turn[seams.line[seam]!]!;
     const after = captions.turn[seams.line[seam + 1]!]!;
@@ -66,7 +65,7 @@ const BEGINS = Flag.startsSpeaker | Flag.startsDash | Flag.startsMarker | Flag.s
  * Where a track tells when each caption ends, a sentence that another follows at once ends no paragraph, whatever room its line leaves. What
  * ends no sentence may be a title.
  */
-function joinWithoutPause(table: LineTable, { line, count }: SeamTable, verdicts: Verdicts): void {
+export function joinWithoutPause(table: LineTable, { line, count }: SeamTable, verdicts: Verdicts): void {
   const { captions, flags } = table;
   const { start, end, turn, endsEstimated } = captions;
   if (endsEstimated || longestCaption(table, line) > LONGEST_CAPTION) return;

@@ -7,7 +7,7 @@ import { breakBetweenAmounts } from './amounts.ts';
 import { joinAfterArticles } from './articles.ts';
 import { settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
-import { breakAtTurns, divideLongSpeech } from './caption-paragraphs.ts';
+import { breakAtTurns, divideLongSpeech, joinWithoutPause } from './caption-paragraphs.ts';
 import { breakCentredLines } from './centred-lines.ts';
 import { breakBetweenClauses } from './clauses.ts';
 import { joinBeforeSigns, settleCjkLines } from './cjk-lines.ts';
@@ -191,6 +191,7 @@ export function decideSeams(
   keepLaidOutLines(source, table, seams, verdicts);
   if (mark === undefined) keepAcrossColumns(source, table, seams, verdicts);
   breakBetweenQuotes(source, table, seams, verdicts);
+  if (mark === undefined) joinWithoutPause(table, seams, verdicts);
   breakAtTurns(source, table, seams, verdicts);
   divideLongSpeech(source, table, seams, verdicts);
   breakAtOpenings(source, table, seams, overrides.openings ?? [], verdicts);
