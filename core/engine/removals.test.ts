@@ -204,3 +204,20 @@ describe('figures in brackets behind words', () => {
     expect(cleanText(cleaned(source))).toBe(wanted);
   });
 });
+
+describe('a page that its menu alone tells', () => {
+  const MENU = 'Home\nNews\nGallery\nContact';
+  const FOOT = '© 2024 Wrackby Council';
+
+  test('loses it, and all of it is asked about', () => {
+    const page = cleaned(`${MENU}\n\nThe sound in winter\n\n${LONG}\n\n${FOOT}\n`);
+    expect(lines(page)).toEqual(['The sound in winter', LONG]);
+    expect(asked(page).map(([line]) => line.trim())).toEqual([...MENU.split('\n'), FOOT]);
+    expect(lines(answered(page, 'other'))).toEqual([...MENU.split('\n'), 'The sound in winter', LONG, FOOT]);
+  });
+
+  test('is none where nothing else of a page stands in the text', () => {
+    const text = `${MENU}\n\n${LONG}`;
+    expect(lines(cleaned(text))).toEqual(text.split(/\n+/));
+  });
+});

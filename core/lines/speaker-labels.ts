@@ -86,8 +86,9 @@ function nameAt(
   if (groups) {
     const { name, after = ':', handle, inBrackets } = groups;
     const said = name ?? handle ?? inBrackets!;
-    if (!/[:：]/.test(after) && isShortForm(said, vocabulary)) return undefined;
-    const form = /[:：]/.test(after) ? ':' : after.includes('.') ? '.' : after.trim() === '' ? ' ' : '—';
+    const hasColon = /[:：]/.test(after);
+    if (!hasColon && isShortForm(said, vocabulary)) return undefined;
+    const form = hasColon ? ':' : after.includes('.') ? '.' : after.trim() === '' ? ' ' : '—';
     return `${form}${said}`;
   }
   if (to[line]! - from[line]! > LONGEST_ALONE) return undefined;

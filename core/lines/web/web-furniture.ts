@@ -42,7 +42,10 @@ export function findWebFurniture(source: string, table: LineTable): void {
   }
   // A page has a text: what is nothing but labels is a list of them.
   if (found.labels.length < FEWEST_LABELS || !found.hasProse) return;
-  for (const line of found.labels) table.kind[line] = LineKind.webLabel;
+  for (const line of found.labels) {
+    if (found.isSure) table.kind[line] = LineKind.webLabel;
+    else dropAsCompany(table, line);
+  }
   dropCompany(source, table);
   dropLinks(source, table);
   dropLinksBetween(source, table);
@@ -121,8 +124,10 @@ interface Labels {
   /** The last line that holds a paragraph or a sentence, and whether any is as long as prose. */
   readonly lastProse: number;
   readonly hasProse: boolean;
-  /** Whether any label is one that only web pages have. */
+  /** Whether any label is one that only web pages have, or a menu at the head tells a page. */
   readonly isPage: boolean;
+  /** A label tells it: by a menu alone a page is told by its looks, and whoever pasted it is asked. */
+  readonly isSure: boolean;
 }
 
 function findLabels(source: string, table: LineTable): Labels {
@@ -162,11 +167,12 @@ function findLabels(source: string, table: LineTable): Labels {
   }
   endRow(besideLabel);
   // Beside a menu at the head any other label is enough, be it that of the rights.
-  const menuTo = isPage ? 0 : endOfMenu(source, table);
+  const isSure = isPage;
+  const menuTo = isSure ? 0 : endOfMenu(source, table);
   isPage ||= menuTo > 0 && labels.some((line) => line >= menuTo);
   // Above the last row of buttons of a thread stands a message, be it one word.
   if (rows.length >= FEWEST_BUTTON_ROWS) lastProse = Math.max(lastProse, rows.at(-1)! - 1);
-  return { labels, menus, lastProse, hasProse, isPage };
+  return { labels, menus, lastProse, hasProse, isPage, isSure };
 }
 
 const FEWEST_MENU_WORDS = 3;
