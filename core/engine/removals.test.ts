@@ -221,3 +221,14 @@ describe('a page that its menu alone tells', () => {
     expect(lines(cleaned(text))).toEqual(text.split(/\n+/));
   });
 });
+
+test('a short line of a Chinese sentence, with no gap around it, is no head of a page', () => {
+  const text = [
+    '每个目录都有一个名字，它可以包含任意字母或除了斜线以外的符号。根目录是个特例。它的名',
+    '字是“根”',
+    '（也称作“顶层”），并且它不能被重命名。每个文件或目录都有一个全名，按顺序给出必须经过',
+    '的目录，从而到达相应目录。',
+  ].join('\n');
+  expect(asked(cleaned(text))).toEqual([]);
+  expect(cleanText(cleaned(text)).replace(/\s/g, '')).toBe(text.replace(/\s/g, ''));
+});

@@ -72,15 +72,16 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
     }
     if (isFormula(textAt(source, table, kept, place)) || isFigureCaption(source, table.from[line]!, table.to[line]!))
       continue;
-    if (!(table.flags[after]! & Flag.startsLower) && !isFarShorter(table, line, before)) continue;
+    const isCaseless = !(table.flags[after]! & Flag.startsLower);
+    if (isCaseless && !isFarShorter(table, line, before)) continue;
     usual ??= usualBlanks(table, kept);
     const isApart = standsApart(table, before, line, usual) && standsApart(table, line, after, usual);
-    if (isApart || isNoLineOfProse(source, table, kept, place, { before, after })) lone.push(place);
+    if (isApart || (!isCaseless && isNoLineOfProse(source, table, kept, place, { before, after }))) lone.push(place);
   }
   return lone.length === 0 || hasStops(source, table, kept) ? lone : [];
 }
 
-/** In scripts without capitals a line of the sentence looks as a head does, but for its length. */
+/** In scripts without capitals a line of the sentence looks as a head does, but for its length and the gaps around it. */
 function isFarShorter({ chars }: LineTable, line: number, before: number): boolean {
   return chars[line]! < chars[before]! * FAR_TOO_SHORT;
 }
