@@ -32,7 +32,7 @@ export type { Pass } from './passes/pass.ts';
 export {
   listDoubts,
   stepForAnswer,
-  viewDoubt,
+  viewDoubts,
   type Answer,
   type Doubt,
   type DoubtView,

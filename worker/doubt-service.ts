@@ -1,4 +1,4 @@
-import { stepForAnswer, viewDoubt, type Cleaning, type Doubt } from '../core/index.ts';
+import { stepForAnswer, viewDoubts, type Cleaning, type Doubt } from '../core/index.ts';
 import type { DoubtOrder, DoubtService, NextDoubt } from './protocol.ts';
 import type { Session } from './session.ts';
 
@@ -34,12 +34,10 @@ function chooseDoubt(
   putOff: readonly string[],
 ): NextDoubt {
   const later = new Set(putOff);
-  const first = doubts.filter(({ key }) => !later.has(key));
+  const first = later.size > 0 ? doubts.filter(({ key }) => !later.has(key)) : doubts;
   const asked = first.length > 0 ? first : doubts;
-  const [doubt, ...others] = inOrder(asked, order, 1 + FOLLOWING);
-  if (!doubt) return { left: 0, following: [] };
-  const view = (one: Doubt) => viewDoubt(cleaning, one, doubts);
-  return { left: doubts.length, view: view(doubt), following: others.map(view) };
+  const [view, ...following] = viewDoubts(cleaning, inOrder(asked, order, 1 + FOLLOWING), doubts);
+  return { left: doubts.length, view, following };
 }
 
 /** So many doubts are told beyond the one that is asked about: a person may answer faster than a text of megabytes changes. */

@@ -8,7 +8,7 @@ import { cleanText } from '../cleaning/output.ts';
 import { digested, digestOf } from '../report/digest.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { DEFAULT_STYLE, type Style } from '../style/style.ts';
-import { listDoubts, stepForAnswer, viewDoubt, type Answer, type Doubt } from './doubts.ts';
+import { listDoubts, stepForAnswer, viewDoubts, type Answer, type Doubt } from './doubts.ts';
 
 const leaflet = readFileSync('samples/texts/tide-mills.txt', 'utf8');
 /** So much is asked about that every kind of doubt comes up. */
@@ -61,18 +61,16 @@ describe('doubts', () => {
   });
 
   test('with the same evidence are alike, and none else', () => {
-    for (const doubt of doubts) {
-      const view = viewDoubt(doubtful, doubt, doubts);
+    for (const { doubt, alike: count } of viewDoubts(doubtful, doubts, doubts)) {
       const same = doubts.filter(({ alike }) => alike === doubt.alike);
-      expect(view.alike).toBe(same.length);
+      expect(count).toBe(same.length);
       expect(new Set(same.map(({ kind }) => kind)).size).toBe(1);
       if ('now' in doubt) expect(new Set(same.map((other) => 'now' in other && other.now)).size).toBe(1);
     }
   });
 
   test('show the words beside them', () => {
-    for (const doubt of doubts) {
-      const { before, after, lines } = viewDoubt(doubtful, doubt, doubts);
+    for (const { doubt, before, after, lines } of viewDoubts(doubtful, doubts, doubts)) {
       const text = doubt.kind === 'seam' ? cleanText(doubtful) : doubtful.source;
       expect(text).toContain(before);
       expect(text).toContain(after);
@@ -81,7 +79,7 @@ describe('doubts', () => {
   });
 
   test('show words as they will be, without the marks that go', () => {
-    const ends = doubts.map((doubt) => viewDoubt(doubtful, doubt, doubts).before);
+    const ends = viewDoubts(doubtful, doubts, doubts).map(({ before }) => before);
     expect(ends.filter((before) => before.endsWith('could be wood.'))).toHaveLength(1);
     expect(ends.join('')).not.toContain('could be wood.[1]');
   });

@@ -173,10 +173,18 @@ export interface DoubtView {
 
 const CONTEXT = 36;
 
-/** What is shown of a doubt among all. */
-export function viewDoubt(cleaning: Cleaning, doubt: Doubt, all: readonly Doubt[]): DoubtView {
+/** What is shown of some doubts among all. Linear in the number of all. */
+export function viewDoubts(cleaning: Cleaning, some: readonly Doubt[], all: readonly Doubt[]): DoubtView[] {
+  const alike = new Map(some.map((doubt) => [doubt.alike, 0]));
+  for (const doubt of all) {
+    const count = alike.get(doubt.alike);
+    if (count !== undefined) alike.set(doubt.alike, count + 1);
+  }
+  return some.map((doubt) => viewDoubt(cleaning, doubt, alike.get(doubt.alike)!));
+}
+
+function viewDoubt(cleaning: Cleaning, doubt: Doubt, alike: number): DoubtView {
   const { source, table } = cleaning;
-  const alike = all.filter((other) => other.alike === doubt.alike).length;
   if (doubt.kind === 'edit' || doubt.kind === 'lines') {
     const { index } = table;
     return {

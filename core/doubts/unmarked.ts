@@ -3,10 +3,10 @@ import { revise } from '../cleaning/clean.ts';
 import { writtenText } from '../cleaning/written-text.ts';
 import { rangeOfSeam } from '../decided/seams-in-force.ts';
 import { weighMarks } from '../findings/paragraph-marks.ts';
-import { Flag } from '../lines/line-table.ts';
+import { Flag, type LineTable } from '../lines/line-table.ts';
 import { digested, type Digested } from '../report/digest.ts';
 import type { ParagraphMark } from '../seams/paragraph-mark.ts';
-import { Decision } from '../seams/seam-table.ts';
+import { Decision, type SeamTable } from '../seams/seam-table.ts';
 import { listDoubts } from './doubts.ts';
 
 /** So many questions, at the least: a few are answered faster than a mark is chosen. */
@@ -16,21 +16,38 @@ const LEAST_SHARE = 1 / 3;
 
 /**
  * At how many line ends it is anybody's guess whether a paragraph ends, in a text in which nothing marks paragraphs; 0 in others,
- * and once a person or a style said what marks them. Linear in the number of seams.
+ * and once a person or a style said what marks them. Linear in the number of seams for each text, of doubts for each change.
  */
 export function countGuesses({ cleaning, digest }: Digested): number {
   const { table, decided } = cleaning;
   const { seams } = decided;
   if (digest.seams.length < FEWEST || decided.overrides.mark || table.captions.found) return 0;
-  // At a hyphen the question is how the word is written.
-  const doubted = new Set(digest.seams.filter((seam) => !(table.flags[seams.line[seam]!]! & Flag.endsHyphen)));
-  let places = doubted.size;
-  for (let seam = 0; seam < seams.count; seam++) {
-    const before = table.flags[seams.line[seam]!]!;
-    const after = table.flags[seams.line[seam + 1]!]!;
-    if (before & Flag.endsStop && !(after & Flag.startsLower) && !doubted.has(seam)) places++;
+  let doubted = 0;
+  let places = sentenceEnds(table, seams);
+  for (const seam of digest.seams) {
+    // At a hyphen the question is how the word is written.
+    if (table.flags[seams.line[seam]!]! & Flag.endsHyphen) continue;
+    doubted++;
+    if (!isSentenceEnd(table, seams, seam)) places++;
   }
-  return doubted.size >= Math.max(FEWEST, places * LEAST_SHARE) ? doubted.size : 0;
+  return doubted >= Math.max(FEWEST, places * LEAST_SHARE) ? doubted : 0;
+}
+
+const SENTENCE_ENDS = new WeakMap<SeamTable, number>();
+
+/** How many lines end as a sentence does; counted once for each table of seams. */
+function sentenceEnds(table: LineTable, seams: SeamTable): number {
+  let ends = SENTENCE_ENDS.get(seams);
+  if (ends === undefined) {
+    ends = 0;
+    for (let seam = 0; seam < seams.count; seam++) if (isSentenceEnd(table, seams, seam)) ends++;
+    SENTENCE_ENDS.set(seams, ends);
+  }
+  return ends;
+}
+
+function isSentenceEnd({ flags }: LineTable, { line }: SeamTable, seam: number): boolean {
+  return (flags[line[seam]!]! & Flag.endsStop) !== 0 && !(flags[line[seam + 1]!]! & Flag.startsLower);
 }
 
 /** One way to tell the paragraphs of a text, and what it makes of it. */

@@ -7,6 +7,8 @@ import { readEverydayTexts } from '../testing/everyday-texts.ts';
 /* The same words with what nobody sees of them stored in another way come out the same. */
 
 const TEXTS = readEverydayTexts();
+/** What each text comes to as it is stored. */
+const PLAIN = new Map(TEXTS.map(({ source }) => [source, cleanLines(source)]));
 
 function cleanLines(source: string): string {
   return cleanText(clean(source, DEFAULT_STYLE))
@@ -22,7 +24,7 @@ test.each([
   ['blank lines around it', (text: string) => `\n\n\n${text}\n\n\n`],
   ['spaces in blank lines', (text: string) => text.replace(/\n\n/g, '\n   \n')],
 ])('%s', (_name, store) => {
-  const different = TEXTS.filter(({ source }) => cleanLines(store(source)) !== cleanLines(source));
+  const different = TEXTS.filter(({ source }) => cleanLines(store(source)) !== PLAIN.get(source));
   expect(different.map(({ name }) => name)).toEqual([]);
 });
 

@@ -65,14 +65,23 @@ function leavesNoRoom(table: LineTable, { line, blanks, count }: SeamTable, seam
 }
 
 /**
- * An entry of a table of contents may take two lines: the second, which begins with a small letter, has the dots and the page. A first
- * line with a number may look like a heading.
+ * An entry of a table of contents may take two lines, of which the second has the dots and the page. It is told by a small letter, or
+ * by having no number where the first has one. A first line with a number may look like a heading.
  */
-function goesOnInContents({ kind, flags }: LineTable, { line, blanks }: SeamTable, seam: number): boolean {
+function goesOnInContents(
+  { kind, flags, indent }: LineTable,
+  { line, blanks, count }: SeamTable,
+  seam: number,
+): boolean {
   const [before, next] = [line[seam]!, line[seam + 1]!];
   const isEntry = kind[before] === LineKind.prose || (kind[before] === LineKind.heading && isNumbered(flags[before]!));
-  if (!isEntry || blanks[seam]! > 0) return false;
-  return (flags[next]! & Flag.startsLower) !== 0 && !(flags[before]! & (Flag.endsStop | Flag.endsColon));
+  if (!isEntry || blanks[seam]! > 0 || (flags[before]! & (Flag.endsStop | Flag.endsColon)) !== 0) return false;
+  if ((flags[next]! & Flag.startsLower) !== 0) return true;
+  if (!isNumbered(flags[before]!) || isNumbered(flags[next]!) || indent[next]! < indent[before]!) return false;
+  // Several such lines below a number are what it consists of.
+  const third = seam + 1 < count ? line[seam + 2]! : undefined;
+  if (third !== undefined && isNumbered(flags[third]!)) return true;
+  return indent[next]! > (third !== undefined && kind[third] === LineKind.contents ? indent[third]! : indent[before]!);
 }
 
 function isNumbered(flags: number): boolean {

@@ -85,7 +85,7 @@ export function keepSignatures(source: string, table: LineTable, seams: SeamTabl
 const SIGNATURE_MARK = '--';
 const MOST_SIGNATURE_LINES = 8;
 
-/** Below "-- " at the end of a mail lines stay as whoever wrote them set them. */
+/** Below "-- " at the end of a mail lines stay as whoever wrote them set them, but for a sentence that wraps. */
 export function keepMarkedSignatures(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
   const isMark = (place: number) => source.slice(table.from[line[place]!], table.to[line[place]!]) === SIGNATURE_MARK;
@@ -94,10 +94,17 @@ export function keepMarkedSignatures(source: string, table: LineTable, seams: Se
     if (verdicts.decision[seam]! < Decision.break)
       settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY_OF_SIGNATURE);
     for (let below = seam + 1; below < count && blanks[below] === 0; below++)
-      if (verdicts.decision[below]! < Decision.break)
+      if (verdicts.decision[below]! < Decision.break && !wraps(table, line[below]!, line[below + 1]!))
         settle(verdicts, below, Decision.keep, 'salutation', CERTAINTY_OF_SIGNATURE);
     return;
   }
+}
+
+const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash;
+
+/** A line that is longer than those of a signature and goes on in a small letter. */
+function wraps({ chars, flags }: LineTable, above: number, below: number): boolean {
+  return chars[above]! > LONGEST_CLOSE && !(flags[above]! & ENDS) && (flags[below]! & Flag.startsLower) !== 0;
 }
 
 const NAME = Flag.startsUpper | Flag.startsCaseless;

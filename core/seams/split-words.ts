@@ -50,6 +50,7 @@ interface Halves {
   readonly hyphen: number;
   /** The halves stand in a link, a path or a name such as "ftp.example.org". */
   readonly inAddress: boolean;
+  readonly inLink: boolean;
   /** The first half hangs on a word before it: "half-and-" of "half-and-half". */
   readonly inChain: boolean;
   /** The second half has more behind a hyphen of its own: "in-law" of "mother-in-law". */
@@ -62,6 +63,9 @@ const TENS = /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)$/i;
 const VOWEL = /^[aeiouyàáâãäåèéêëìíîïòóôõöøùúûüýæœαεηιουωάέήίόύώаеёиоуыэюяіїє]$/i;
 /** A sign beside a half that only addresses, paths and file names have there. */
 const ADDRESS_SIGN = /[./@_~](?=[\p{L}\p{N}])/u;
+/** What stands before a half in a link. */
+const IN_LINK = /(?:\w:\/\/|\bwww\.)\S*$/;
+const LONGEST_LINK = 120;
 
 /**
  * Decides each word split by a hyphen at a line end, by the text's own vocabulary first, then by the word list of its language
@@ -100,6 +104,7 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
     beginsChain: isHyphen(source.charCodeAt(tail)) && isWordUnit(source.charCodeAt(tail + 1)),
     inAddress:
       ADDRESS_SIGN.test(source.slice(Math.max(0, head - 1), end)) || ADDRESS_SIGN.test(source.slice(tail, tail + 2)),
+    inLink: IN_LINK.test(source.slice(Math.max(0, head - LONGEST_LINK), head)),
   };
 }
 
@@ -148,8 +153,10 @@ function byName({ head, tail }: Halves, { hyphenated }: Lexicon): SplitWord | un
 }
 
 /** What the hyphen itself and the characters beside it say. */
-function bySigns({ head, tail, hyphen }: Halves, { vocabulary = ANY }: Lexicon): SplitWord | undefined {
+function bySigns({ head, tail, hyphen, inLink }: Halves, { vocabulary = ANY }: Lexicon): SplitWord | undefined {
   if (hyphen === SOFT_HYPHEN || hyphen === 0xac) return { outcome: 'mend', evidence: 'soft-hyphen', certainty: 0.99 };
+  // A link is cut behind its own hyphens, whatever words it is made of.
+  if (inLink) return { outcome: 'hyphen', evidence: 'address', certainty: 0.93 };
   if (vocabulary.isSuspender(tail)) return { outcome: 'suspended', evidence: 'suspended', certainty: 0.9 };
   if (tail === '' || isDigit(tail.charCodeAt(0)) || isDigit(head.charCodeAt(head.length - 1))) {
     return { outcome: 'hyphen', evidence: 'digit', certainty: 0.9 };
