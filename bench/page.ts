@@ -138,10 +138,11 @@ async function run(): Promise<void> {
     'an answer, until the text is new',
     await cost(page, session, () => untilChanged(page, REGION, () => page.keyboard.press('k'))),
   );
-  const toggle = page.getByRole('switch', { name: 'Wrapped lines joined' });
+  // Looking for the switch by its name would be counted as work of the page.
+  await page.getByRole('switch', { name: 'Wrapped lines joined' }).focus();
   await row(
     'a switch, until the text is new',
-    await cost(page, session, () => untilChanged(page, REGION, () => toggle.press('Space'))),
+    await cost(page, session, () => untilChanged(page, REGION, () => page.keyboard.press('Space'))),
   );
   await page.keyboard.press('e');
   await row('a letter', await cost(page, session, () => untilChanged(page, REGION, () => page.keyboard.press('x'))));
