@@ -16,11 +16,21 @@ const FEWEST_VERSES = 2;
 const STOPS = '，。；！？、,.;!?';
 
 /**
- * A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. In a short text of sentences a full line
- * without a stop goes on. Verse keeps its lines.
+ * A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. In a text of sentences a full line without a
+ * stop goes on, if lines `mayJoin`. Verse keeps its lines.
  */
-export function settleCjkLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  joinFullLines(source, table, seams, verdicts);
+export function settleCjkLines(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  verdicts: Verdicts,
+  mayJoin: boolean,
+): void {
+  if (mayJoin) {
+    joinFullLines(source, table, seams, verdicts);
+    joinOpenLines(table, seams, verdicts);
+  }
+  breakBelowNumberedHeads(table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
   for (let seam = 0; seam < seams.count; seam++) {
     const isProse = table.kind[seams.line[seam + 1]!] === LineKind.prose;
@@ -110,6 +120,61 @@ function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdi
       settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
     else if (PAUSE_WITHIN.test(source.slice(table.from[one], table.to[one])) && flags[next]! & Flag.endsStop)
       settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_NARROW);
+  }
+}
+
+const FEWEST_OPEN = 3;
+/** In signs; modern verse, which has no stops either, hardly ever ends most of its shorter lines in one. */
+const NARROWEST_OPEN = 14;
+/** In signs: what a line leaves at its end, before a bracket or a word in letters. */
+const ROOM = 2;
+/** What a paragraph ends in, though it may be full; none ends in a comma. */
+const CLOSES = ENDS & ~Flag.endsComma;
+/** Of the lines that are not full. */
+const SHARE_OF_ENDS = 0.85;
+
+/**
+ * In a longer text in which lines end sentences, those that end in no sign at all are the full ones, and go on: the evidence errs where most
+ * paragraphs have a single line.
+ */
+function joinOpenLines(
+  { chars, flags, kind }: LineTable,
+  { line, blanks, count }: SeamTable,
+  verdicts: Verdicts,
+): void {
+  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
+  const isOpen = (one: number) => isCjk(one) && !(flags[one]! & ENDS) && chars[one]! >= NARROWEST_OPEN;
+  const open = line.filter(isOpen).map((one) => chars[one]!);
+  if (line.length <= MOST_LINES || open.length < FEWEST_OPEN) return;
+  const full = open.sort()[open.length >> 1]! - ROOM;
+  const short = line.filter((one) => isCjk(one) && chars[one]! < full);
+  if (short.filter((one) => flags[one]! & ENDS).length < short.length * SHARE_OF_ENDS) return;
+  for (let seam = 0; seam < count; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (!isCjk(one) || flags[one]! & CLOSES || chars[one]! < full || blanks[seam]! > 0 || !isApart(verdicts, seam))
+      continue;
+    if (kind[next] !== LineKind.prose || flags[next]! & OPENS) continue;
+    settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
+  }
+}
+
+/** Of the widest line. */
+const LONGEST_NUMBERED_HEAD = 0.75;
+const CERTAINTY_BELOW_HEAD = 0.86;
+
+/** "1.2.4.控制新建文件的权限" is short and a heading by its number: what stands below is no part of it. */
+function breakBelowNumberedHeads(
+  { chars, flags, kind }: LineTable,
+  { line, count }: SeamTable,
+  verdicts: Verdicts,
+): void {
+  const widest = line.reduce((most, one) => Math.max(most, chars[one]!), 0);
+  for (let seam = 0; seam < count; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (verdicts.decision[seam] !== Decision.join || kind[one] !== LineKind.heading || !(flags[one]! & Flag.endsCjk))
+      continue;
+    if (kind[next] === LineKind.prose && chars[one]! < widest * LONGEST_NUMBERED_HEAD)
+      settle(verdicts, seam, Decision.break, 'head', CERTAINTY_BELOW_HEAD);
   }
 }
 

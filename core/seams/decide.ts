@@ -133,7 +133,7 @@ export function decideSeams(
   keepRhymedLines(source, table, seams, verdicts);
   keepStanzas(table, seams, verdicts);
   keepDisplays(table, seams, verdicts);
-  settleCjkLines(source, table, seams, verdicts);
+  settleCjkLines(source, table, seams, verdicts, mark === undefined);
   settleNarrowLines(table, seams, verdicts);
   settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);

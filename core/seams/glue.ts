@@ -1,5 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
-import { isCjk, isSpace, isUnspaced, SOFT_HYPHEN } from '../text/characters.ts';
+import { isCjk, isSpace, isUnspaced, isWordUnit, SOFT_HYPHEN } from '../text/characters.ts';
 import { isLoneClosing } from './open-brackets.ts';
 import type { SplitWord } from './split-words.ts';
 import { isInsideAddress } from './word-evidence.ts';
@@ -18,7 +18,8 @@ export function glueAt(source: string, table: LineTable, before: number, after: 
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (isDashClose(source, table, before, after)) return '';
   if ((last === 0x27 || last === 0x2019) && endsElided(source, table, before)) return '';
-  return isInsideAddress(table.flags[before]!, table.flags[after]!) ? '' : ' ';
+  if (isInsideAddress(table.flags[before]!, table.flags[after]!)) return '';
+  return areBesideWide(last, next) && setsWideClose(source, table) ? '' : ' ';
 }
 
 const DASH_BEHIND_WORD = /\S(?<dash>[—–―]|--)$/u;
@@ -46,25 +47,45 @@ function isDigit(source: string, at: number): boolean {
   return code >= 0x30 && code <= 0x39;
 }
 
-const SET_CLOSE = new WeakMap<LineTable, Map<string, boolean>>();
+const HABITS = new WeakMap<LineTable, Map<string, boolean>>();
+
+/** A habit of a text, by a key: found out when it is first asked for. */
+function habitOf(table: LineTable, key: string, find: () => boolean): boolean {
+  let habits = HABITS.get(table);
+  if (!habits) HABITS.set(table, (habits = new Map<string, boolean>()));
+  let habit = habits.get(key);
+  if (habit === undefined) habits.set(key, (habit = find()));
+  return habit;
+}
 
 /**
  * Whether the dashes of a kind that stand close to the word on one side, within the lines of a text, mostly stand close on the other
  * as well ("sea—and", against "—dijo—, y"): `side` is the other. Where none tells, as English sets them.
  */
 function setsClose(dash: string, side: 'before' | 'behind', source: string, table: LineTable): boolean {
-  let known = SET_CLOSE.get(table);
-  if (!known) SET_CLOSE.set(table, (known = new Map<string, boolean>()));
-  const key = `${dash}${side}`;
-  let isClose = known.get(key);
-  if (isClose === undefined) {
+  return habitOf(table, `${dash}${side}`, () => {
     const count = (pattern: string) => source.match(new RegExp(pattern, 'gu'))?.length ?? 0;
     const close = count(`[^\\s-]${dash}[\\p{L}\\p{N}]`);
     const apart = count(side === 'before' ? `\\S ${dash}[\\p{L}\\p{N}]` : `[^\\s-]${dash} \\S`);
-    isClose = close === apart ? (side === 'behind' || dash === '—') && table.language === 'en' : close > apart;
-    known.set(key, isClose);
-  }
-  return isClose;
+    return close === apart ? (side === 'behind' || dash === '—') && table.language === 'en' : close > apart;
+  });
+}
+
+/** Whether one is a Chinese or Japanese sign, the other an ASCII letter or figure. */
+function areBesideWide(last: number, next: number): boolean {
+  const isAscii = (code: number) => code < 0x80 && isWordUnit(code);
+  return isCjk(last) ? isAscii(next) : isCjk(next) && isAscii(last);
+}
+
+const WIDE = '[\\p{Script=Han}\\p{Script=Hiragana}\\p{Script=Katakana}]';
+
+/** Whether words and figures of other scripts mostly stand close to Chinese and Japanese ones within the lines of a text. */
+function setsWideClose(source: string, table: LineTable): boolean {
+  return habitOf(table, 'wide', () => {
+    const count = (between: string) =>
+      source.match(new RegExp(`${WIDE}${between}[A-Za-z\\d]|[A-Za-z\\d]${between}${WIDE}`, 'gu'))?.length ?? 0;
+    return count('') > count(' ');
+  });
 }
 
 const LAST_BEFORE_APOSTROPHE = /(?<![\p{L}'‘“"])\p{L}{1,8}(?=['’]$)/u;

@@ -9,6 +9,7 @@ const CERTAINTY = 0.88;
 const FARTHEST = 60;
 const BRACKETS = /[()（）]/g;
 const OPENING = '(（';
+const CLOSING = /[)）]/;
 
 /** Nothing else is in such a line: it had no room in the one that it closes. */
 const LONE_CLOSING = /^[。！？…]{0,2}[」』）】》”’]{1,2}$/;
@@ -41,8 +42,15 @@ export function joinWithinBrackets(source: string, table: LineTable, seams: Seam
     if (last === undefined || !OPENING.includes(last)) continue;
     const start = table.from[next]!;
     const first = source.slice(start, Math.min(table.to[next]!, start + FARTHEST)).match(BRACKETS)?.[0];
-    if (first !== undefined && !OPENING.includes(first)) settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
+    const closes = first === undefined ? closesAlone(source, table, seams, seam + 1) : !OPENING.includes(first);
+    if (closes) settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY);
   }
+}
+
+/** Whether the bracket alone stands in the line below a seam. */
+function closesAlone(source: string, table: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
+  if (seam >= count || blanks[seam]! > 0 || !isLoneClosing(source, table, line[seam + 1]!)) return false;
+  return CLOSING.test(source.slice(table.from[line[seam + 1]!], table.to[line[seam + 1]!]));
 }
 
 /** A line that was broken off; verse hardly ends in "p.". */

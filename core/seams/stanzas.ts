@@ -160,9 +160,10 @@ const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsDash | F
 
 /**
  * Whether the first line begins with a capital and none ends in a sign, the last one neither, as prose does that has been written; speech
- * that was taken down without signs has no capitals.
+ * that was taken down without signs has no capitals. What goes on in a small letter below is a paragraph that a page turn cut.
  */
 function endsNothing({ flags }: LineTable, { line }: SeamTable, [first, last]: readonly [number, number]): boolean {
   if (!(flags[line[first]!]! & (Flag.startsUpper | Flag.startsCaseless))) return false;
+  if (last + 1 < line.length && flags[line[last + 1]!]! & Flag.startsLower) return false;
   return line.subarray(first, last + 1).every((one) => !(flags[one]! & ENDS));
 }
