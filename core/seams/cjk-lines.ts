@@ -124,37 +124,45 @@ function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdi
 }
 
 const FEWEST_OPEN = 3;
+const FEWEST_ENDED = 2;
+/** Fewer tell less: it is asked. */
+const ENOUGH_ENDED = 4;
+const CERTAINTY_OF_FEW = 0.8;
 /** In signs; modern verse, which has no stops either, hardly ever ends most of its shorter lines in one. */
 const NARROWEST_OPEN = 14;
-/** In signs: what a line leaves at its end, before a bracket or a word in letters. */
-const ROOM = 2;
+/** Of the middle one of the open lines, or of the widest line where they are few, in print, with the first word of the next. */
+const FULL = 0.94;
+const FULL_OF_WIDEST = 0.91;
 /** What a paragraph ends in, though it may be full; none ends in a comma. */
 const CLOSES = ENDS & ~Flag.endsComma;
+const BEGINS = OPENS & ~Flag.startsQuote;
 /** Of the lines that are not full. */
 const SHARE_OF_ENDS = 0.85;
 
 /**
- * In a longer text in which lines end sentences, those that end in no sign at all are the full ones, and go on: the evidence errs where most
+ * Where the lines of a text end sentences, those that end in no sign at all are the full ones, and go on: the evidence errs where most
  * paragraphs have a single line.
  */
 function joinOpenLines(
-  { chars, flags, kind }: LineTable,
+  { chars, flags, kind, width, firstWidth }: LineTable,
   { line, blanks, count }: SeamTable,
   verdicts: Verdicts,
 ): void {
   const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
-  const isOpen = (one: number) => isCjk(one) && !(flags[one]! & ENDS) && chars[one]! >= NARROWEST_OPEN;
-  const open = line.filter(isOpen).map((one) => chars[one]!);
-  if (line.length <= MOST_LINES || open.length < FEWEST_OPEN) return;
-  const full = open.sort()[open.length >> 1]! - ROOM;
-  const short = line.filter((one) => isCjk(one) && chars[one]! < full);
-  if (short.filter((one) => flags[one]! & ENDS).length < short.length * SHARE_OF_ENDS) return;
+  const isOpen = (one: number) => isCjk(one) && !(flags[one]! & CLOSES) && chars[one]! >= NARROWEST_OPEN;
+  const open = line.filter((one) => isOpen(one) && !(flags[one]! & Flag.endsComma)).map((one) => width[one]!);
+  const widest = line.reduce((most, one) => (isCjk(one) ? Math.max(most, width[one]!) : most), 0);
+  const full = open.length < FEWEST_OPEN ? widest * FULL_OF_WIDEST : open.sort()[open.length >> 1]! * FULL;
+  const short = line.filter((one) => isCjk(one) && width[one]! < full);
+  const ended = short.filter((one) => flags[one]! & ENDS);
+  if (ended.length < Math.max(FEWEST_ENDED, short.length * SHARE_OF_ENDS)) return;
+  const certainty = ended.length < ENOUGH_ENDED ? CERTAINTY_OF_FEW : CERTAINTY_OF_FULL;
   for (let seam = 0; seam < count; seam++) {
     const [one, next] = [line[seam]!, line[seam + 1]!];
-    if (!isCjk(one) || flags[one]! & CLOSES || chars[one]! < full || blanks[seam]! > 0 || !isApart(verdicts, seam))
+    if (!isOpen(one) || width[one]! + firstWidth[next]! < full || blanks[seam]! > 0 || !isApart(verdicts, seam))
       continue;
-    if (kind[next] !== LineKind.prose || flags[next]! & OPENS) continue;
-    settle(verdicts, seam, Decision.join, 'fullWithoutStop', CERTAINTY_OF_FULL);
+    if (kind[next] !== LineKind.prose || flags[next]! & BEGINS) continue;
+    settle(verdicts, seam, Decision.join, 'fullWithoutStop', certainty);
   }
 }
 
