@@ -88,7 +88,7 @@ const PATTERNS: readonly {
     shape: Shape.nameAndTime,
     may: (text) => isDigit(text.charCodeAt(text.length - 1)) || /(?:m\.?|\))$/i.test(text),
     pattern:
-      /^\p{Lu}[\p{L} .'’-]{0,30}(?:\s{1,4}|, | [–—•·|] )(?:\p{L}{2,9} \p{L}{1,3} |\d{1,4}[./-]\d{1,2}[./-]\d{1,4},? )?\(?\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?\)?$/u,
+      /^\p{Lu}[\p{L} .'’-]{0,30}(?:\s{1,60}|, | [–—•·|] )(?:\p{L}{2,9} \p{L}{1,3} |\d{1,4}[./-]\d{1,2}[./-]\d{1,4},? )?\(?\d{1,2}:\d\d(?:\s?[AaPp]\.?[Mm]\.?)?\)?$/u,
   },
   {
     shape: Shape.leader,

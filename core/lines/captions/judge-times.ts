@@ -27,6 +27,8 @@ const HOUR = 3_600_000;
 const OF_THE_DAY = 3 * HOUR;
 /** From here on minutes and seconds may be hours and minutes, ms. */
 const MAY_BE_OF_THE_DAY = 360_000;
+/** As minutes and seconds, ms. */
+const MIDNIGHT = 24 * 60_000;
 
 export function judgeTimes(source: string, spots: readonly TimeSpot[]): TimeGroup[] {
   const groups = new Map<string, TimeSpot[]>();
@@ -86,7 +88,7 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
   if (share(spots, ({ isExact }) => isExact) > 0.5) odds += 4;
   if (first.start < BEGINNING || isFirstHour(first)) odds += 2;
   else if (first.hasHours ? first.start >= OF_THE_DAY : first.start >= MAY_BE_OF_THE_DAY)
-    odds -= first.hasHours ? 4 : 1.5;
+    odds -= first.hasHours ? 4 : isOfMessages(spots) ? 5 : 1.5;
   // Two may agree by chance.
   if (length < 2) return odds - 0.5;
   const rises = share(steps, (step) => step >= 0);
@@ -114,6 +116,13 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
     odds += first.bracket === '' && areEntries(spots) ? 0 : 3;
   else if (length > 2 && share(spots, (spot) => headsAnEntry(source, spot)) > 0.8) odds -= 2;
   return odds;
+}
+
+/** "Ida 21:14" above what she wrote: hours and minutes, if none is past midnight; a recording would have begun long before. */
+function isOfMessages(spots: readonly TimeSpot[]): boolean {
+  return spots.every(({ place, bracket, isExact, start }) => {
+    return place === 'name' && bracket === '' && !isExact && start < MIDNIGHT;
+  });
 }
 
 /** "00:10:02": hours of the day hardly begin with midnight. */

@@ -125,12 +125,8 @@ function placed(
   const rest = between.join(' ').trim();
   const isAlone = !/[\p{L}\p{N}]/u.test(rest);
   // Names are told by what follows: the words that are spoken, on lines of their own.
-  const isName =
-    !isAlone &&
-    times.length === 1 &&
-    rest.length <= LONGEST_NAME &&
-    NAME.test(rest.replace(/^\[(.*)\](:?)$/, '$1$2')) &&
-    wordsFollow(source, index, kind, line);
+  const name = isAlone || times.length > 1 ? undefined : readName(text, times[0]!);
+  const isName = name !== undefined && wordsFollow(source, index, kind, line);
   const isLabel = !isAlone && times.length === 1 && isBehindName(text, times[0]!);
   const isParted = (from: number, to?: number) => text.slice(from, to).trim() === '';
   let before = 0;
@@ -140,8 +136,8 @@ function placed(
   // Field by field: there may be hundreds of thousands, and gathering the rest of an object is slow.
   return times.map(({ from, to, start, end, bracket, isExact, hasArrow, hasHours }, at) => ({
     line,
-    from: lineFrom + from,
-    to: lineFrom + to,
+    from: lineFrom + (isName ? name.from : from),
+    to: lineFrom + (isName ? name.to : to),
     start,
     end,
     bracket,
@@ -162,6 +158,20 @@ function placed(
   }));
 }
 
+/** What may part a name from the time behind it, and a time from the name behind it. */
+const BEHIND_NAME = /(?:(?<=\s)[—–|·•@/-]|,)\s*$/u;
+const BEFORE_NAME = /^\s*(?:[—–|·•@/:-](?=\s))/u;
+
+/** Where a line is a name and a time, the time with the sign that parts them; undefined where it is something else. */
+function readName(text: string, { from, to }: ClockTime): { readonly from: number; readonly to: number } | undefined {
+  const [head, tail] = [text.slice(0, from), text.slice(to)];
+  const start = tail.trim() === '' ? (BEHIND_NAME.exec(head)?.index ?? from) : from;
+  const end = head.trim() === '' ? to + (BEFORE_NAME.exec(tail)?.[0].length ?? 0) : to;
+  const rest = `${text.slice(0, start)} ${text.slice(end)}`.trim();
+  const isName = rest.length <= LONGEST_NAME && NAME.test(rest.replace(/^\[(.*)\](:?)$/, '$1$2'));
+  return isName ? { from: start, to: end } : undefined;
+}
+
 /** "Ida 0:07: So you came": the name before it, or what may be a handle, and a colon and words behind. */
 export function isBehindName(text: string, { from, to }: Pick<ClockTime, 'from' | 'to'>, mayBeHandle = false): boolean {
   const name = text.slice(0, from).trim();
@@ -178,9 +188,9 @@ function mayLead(text: string, to: number, bracket: Bracket): boolean {
     : /^(?:[ \t]*[:–-])?[ \t]*[^\s|]/.test(behind);
 }
 
-/** Whether the next line holds words and no time. */
+/** Whether the next line holds words and no time; a blank one may part them. */
 function wordsFollow(source: string, index: LineIndex, kind: Uint8Array, line: number): boolean {
-  const next = line + 1;
+  const next = kind[line + 1] === LineKind.blank ? line + 2 : line + 1;
   if (next >= index.count || kind[next] === LineKind.blank) return false;
   const text = source.slice(index.from[next], index.to[next]);
   return /\p{L}/u.test(text) && findClockTimes(text).length === 0;

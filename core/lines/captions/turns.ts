@@ -2,6 +2,7 @@ import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { findChapterLines } from './chapter-lines.ts';
 import type { TimeGroup } from './judge-times.ts';
+import { findNamesInBrackets, findNamesInCapitals } from './caption-names.ts';
 
 /** What a line of a transcript begins: nothing, a paragraph, one as a name or title that stands alone above words; or it is a line of a song. */
 export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
@@ -65,6 +66,8 @@ export function findTurns(
     if (SUNG.test(words)) turn[line] = Turn.sung;
     voice = named ?? voice;
   }
+  for (const line of findNamesInCapitals(source, index, kind)) turn[line] = Turn.name;
+  for (const line of findNamesInBrackets(source, index, kind, leadTo)) turn[line] = Turn.begins;
   for (const { spots } of codes) {
     for (const line of findChapterLines(source, index, kind, spots)) turn[line] = Turn.name;
     if (areSongLines(source, spots)) {
@@ -93,15 +96,16 @@ function mayBegin(source: string, index: LineIndex, line: number, leadTo: Uint32
 }
 
 /**
- * Songs have a time in square brackets, with hundredths, before each line, and by itself where they pause; and many of their lines
- * begin with a capital.
+ * Songs have a time in square brackets, with hundredths, before each line, and by itself where they pause; none tells an end, and many of
+ * their lines begin with a capital.
  */
 function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
   const lines = spots.filter(({ place }) => place === 'before');
   if (lines.length < FEWEST_SONG_LINES || areMessages(source, lines)) return false;
   if (
     !spots.every(
-      ({ bracket, isExact, place }) => bracket === '[' && isExact && (place === 'before' || place === 'alone'),
+      ({ bracket, isExact, place, end }) =>
+        bracket === '[' && isExact && Number.isNaN(end) && (place === 'before' || place === 'alone'),
     )
   )
     return false;
