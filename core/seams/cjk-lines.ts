@@ -30,6 +30,7 @@ export function settleCjkLines(
     joinFullLines(source, table, seams, verdicts);
     joinOpenLines(table, seams, verdicts);
   }
+  keepMeantLines(source, table, seams, verdicts);
   breakBelowNumberedHeads(table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
   for (let seam = 0; seam < seams.count; seam++) {
@@ -104,7 +105,7 @@ function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdi
   const long = line.filter((one) => chars[one]! >= widest / 2 && flags[one]! & Flag.endsCjk);
   const groups = [...groupsOf(seams)];
   const closed = groups.filter(([, last]) => endsSentence(line[last]!)).length;
-  const areSentences = long.filter(endsSentence).length >= long.length * SHARE_OF_STOPS;
+  const areSentences = long.length > 0 && long.filter(endsSentence).length >= long.length * SHARE_OF_STOPS;
   if (!areSentences && closed < groups.length * SHARE_OF_CLOSED) return;
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
@@ -164,6 +165,43 @@ function joinOpenLines(
     if (kind[next] !== LineKind.prose || flags[next]! & BEGINS) continue;
     settle(verdicts, seam, Decision.join, 'fullWithoutStop', certainty);
   }
+}
+
+/** Of the widest line, in print: lines wrap at any sign, so that none but the last of a paragraph leaves as much. */
+const SHORT = 0.75;
+const NEARLY_FULL = 0.9;
+const SHARE_OF_SHORT = 0.5;
+/** It is asked about: what an extractor cut leaves room, too. */
+const CERTAINTY_OF_MEANT = 0.8;
+const SENTENCE_STOP = /[。！？]/;
+
+/**
+ * Addresses, lists and heads of minutes: where half of the lines without a stop in a short text leave much room, those that do end where they
+ * were meant to. In a text without any stop, such as verse, all do.
+ */
+function keepMeantLines(
+  source: string,
+  table: LineTable,
+  { line, blanks, count }: SeamTable,
+  verdicts: Verdicts,
+): void {
+  const { flags, kind, width, captions } = table;
+  if (line.length > MOST_LINES || captions.found) return;
+  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
+  const open: number[] = [];
+  for (let seam = 0; seam < count; seam++) {
+    const [one, next] = [line[seam]!, line[seam + 1]!];
+    if (blanks[seam] === 0 && isCjk(one) && isCjk(next) && !(flags[one]! & ENDS)) open.push(seam);
+  }
+  const widest = line.reduce((most, one) => Math.max(most, width[one]!), 0);
+  const leavesRoom = (share: number) => open.filter((seam) => width[line[seam]!]! < widest * share);
+  const areUneven = leavesRoom(SHORT).length >= open.length * SHARE_OF_SHORT;
+  const hasStops = SENTENCE_STOP.test(source);
+  // Lines of verse are about as long as one another; in a list that has no stops the widest may wrap.
+  const meant = areUneven ? leavesRoom(hasStops ? SHORT : NEARLY_FULL) : hasStops ? [] : open;
+  for (const seam of meant)
+    if (verdicts.decision[seam] === Decision.join)
+      settle(verdicts, seam, Decision.keep, 'shortLine', CERTAINTY_OF_MEANT);
 }
 
 /** Of the widest line. */

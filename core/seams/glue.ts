@@ -77,13 +77,16 @@ function areBesideWide(last: number, next: number): boolean {
   return isCjk(last) ? isAscii(next) : isCjk(next) && isAscii(last);
 }
 
+/** A text shows its habit in so many characters. */
+const ENOUGH = 200_000;
 const WIDE = '[\\p{Script=Han}\\p{Script=Hiragana}\\p{Script=Katakana}]';
 
 /** Whether words and figures of other scripts mostly stand close to Chinese and Japanese ones within the lines of a text. */
 function setsWideClose(source: string, table: LineTable): boolean {
   return habitOf(table, 'wide', () => {
+    const beginning = source.slice(0, ENOUGH);
     const count = (between: string) =>
-      source.match(new RegExp(`${WIDE}${between}[A-Za-z\\d]|[A-Za-z\\d]${between}${WIDE}`, 'gu'))?.length ?? 0;
+      beginning.match(new RegExp(`${WIDE}${between}[A-Za-z\\d]|[A-Za-z\\d]${between}${WIDE}`, 'gu'))?.length ?? 0;
     return count('') > count(' ');
   });
 }
