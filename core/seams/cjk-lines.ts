@@ -17,20 +17,20 @@ const STOPS = '，。；！？、,.;!?';
 
 /**
  * A paragraph begins with a wide space; where whole blocks are set in by it, it begins none. In a text of sentences a full line without a
- * stop goes on, if lines `mayJoin`. Verse keeps its lines.
+ * stop goes on, and short ones stay; not so where a person said what marks paragraphs. Verse keeps its lines.
  */
 export function settleCjkLines(
   source: string,
   table: LineTable,
   seams: SeamTable,
   verdicts: Verdicts,
-  mayJoin: boolean,
+  isUnmarked: boolean,
 ): void {
-  if (mayJoin) {
+  if (isUnmarked) {
     joinFullLines(source, table, seams, verdicts);
     joinOpenLines(table, seams, verdicts);
+    keepMeantLines(source, table, seams, verdicts);
   }
-  keepMeantLines(source, table, seams, verdicts);
   breakBelowNumberedHeads(table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
   for (let seam = 0; seam < seams.count; seam++) {
@@ -47,6 +47,10 @@ export function settleCjkLines(
     if (last > first && isVerse(source, table, seams.line.subarray(first, last + 1)))
       for (let seam = first; seam < last; seam++) settle(verdicts, seam, Decision.keep, 'verse', CERTAINTY_OF_VERSE);
   }
+}
+
+function isWideProse({ kind, flags }: LineTable, line: number): boolean {
+  return kind[line] === LineKind.prose && (flags[line]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
 }
 
 const CLOSED = /^[」』）]{1,2}$/;
@@ -95,10 +99,9 @@ const ENDS = Flag.endsStop | Flag.endsComma | Flag.endsColon | Flag.endsQuote | 
 const OPENS = Flag.startsQuote | Flag.startsMarker | Flag.startsDash;
 
 function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { chars, flags, kind, indent } = table;
+  const { chars, flags, indent } = table;
   const { line, blanks, count } = seams;
   if (line.length > MOST_LINES) return;
-  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
   const widest = line.reduce((most, one) => Math.max(most, chars[one]! + indent[one]!), 0);
   const endsSentence = (one: number) => (flags[one]! & (Flag.endsStop | Flag.endsQuote)) !== 0;
   // Dates and headings end in no stop, nor do times.
@@ -111,7 +114,14 @@ function joinFullLines(source: string, table: LineTable, seams: SeamTable, verdi
     const one = line[seam]!;
     const next = line[seam + 1]!;
     const decided = verdicts.decision[seam];
-    if (blanks[seam]! > 0 || !isCjk(one) || !isCjk(next) || flags[one]! & ENDS || flags[next]! & OPENS) continue;
+    if (
+      blanks[seam]! > 0 ||
+      !isWideProse(table, one) ||
+      !isWideProse(table, next) ||
+      flags[one]! & ENDS ||
+      flags[next]! & OPENS
+    )
+      continue;
     if (decided === Decision.join && isHead(seams, seam, chars, widest)) {
       settle(verdicts, seam, Decision.break, 'shortLine', CERTAINTY_OF_FULL);
       continue;
@@ -144,17 +154,13 @@ const SHARE_OF_ENDS = 0.85;
  * Where the lines of a text end sentences, those that end in no sign at all are the full ones, and go on: the evidence errs where most
  * paragraphs have a single line.
  */
-function joinOpenLines(
-  { chars, flags, kind, width, firstWidth }: LineTable,
-  { line, blanks, count }: SeamTable,
-  verdicts: Verdicts,
-): void {
-  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
-  const isOpen = (one: number) => isCjk(one) && !(flags[one]! & CLOSES) && chars[one]! >= NARROWEST_OPEN;
+function joinOpenLines(table: LineTable, { line, blanks, count }: SeamTable, verdicts: Verdicts): void {
+  const { chars, flags, kind, width, firstWidth } = table;
+  const isOpen = (one: number) => isWideProse(table, one) && !(flags[one]! & CLOSES) && chars[one]! >= NARROWEST_OPEN;
   const open = line.filter((one) => isOpen(one) && !(flags[one]! & Flag.endsComma)).map((one) => width[one]!);
-  const widest = line.reduce((most, one) => (isCjk(one) ? Math.max(most, width[one]!) : most), 0);
+  const widest = line.reduce((most, one) => (isWideProse(table, one) ? Math.max(most, width[one]!) : most), 0);
   const full = open.length < FEWEST_OPEN ? widest * FULL_OF_WIDEST : open.sort()[open.length >> 1]! * FULL;
-  const short = line.filter((one) => isCjk(one) && width[one]! < full);
+  const short = line.filter((one) => isWideProse(table, one) && width[one]! < full);
   const ended = short.filter((one) => flags[one]! & ENDS);
   if (ended.length < Math.max(FEWEST_ENDED, short.length * SHARE_OF_ENDS)) return;
   const certainty = ended.length < ENOUGH_ENDED ? CERTAINTY_OF_FEW : CERTAINTY_OF_FULL;
@@ -185,13 +191,13 @@ function keepMeantLines(
   { line, blanks, count }: SeamTable,
   verdicts: Verdicts,
 ): void {
-  const { flags, kind, width, captions } = table;
+  const { flags, width, captions } = table;
   if (line.length > MOST_LINES || captions.found) return;
-  const isCjk = (one: number) => kind[one] === LineKind.prose && (flags[one]! & (Flag.startsCjk | Flag.endsCjk)) !== 0;
   const open: number[] = [];
   for (let seam = 0; seam < count; seam++) {
     const [one, next] = [line[seam]!, line[seam + 1]!];
-    if (blanks[seam] === 0 && isCjk(one) && isCjk(next) && !(flags[one]! & ENDS)) open.push(seam);
+    if (blanks[seam] === 0 && isWideProse(table, one) && isWideProse(table, next) && !(flags[one]! & ENDS))
+      open.push(seam);
   }
   const widest = line.reduce((most, one) => Math.max(most, width[one]!), 0);
   const leavesRoom = (share: number) => open.filter((seam) => width[line[seam]!]! < widest * share);
