@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
 import type { Choice } from '../choices/choice.ts';
-import { clean } from '../cleaning/clean.ts';
+import { clean } from './clean.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { Decision } from './seam-table.ts';
+import { Decision } from '../seams/seam-table.ts';
 
 const LIST = '海斯珀·韦恩\n雷克比镇码头街十二号三楼左边的门\n码头办公室\n托比亚斯·克兰\n斯凯里灯塔';
 const blankLines: Choice = { kind: 'mark', from: 0, to: 0, mark: { by: 'gap', blanks: 1, step: 'level', odd: false } };
