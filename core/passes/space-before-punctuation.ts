@@ -5,7 +5,7 @@ import { replaceMatches, type InlinePass } from './pass.ts';
  * Signs among signs, as of a lamp or a drawing, are no punctuation. Before a stop that begins something (" .5", " .htaccess", " ...") the
  * space is meant, and an empty pair of brackets is a box to tick.
  */
-const BEFORE_CLOSING = /(?<![([{ =~|<+-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
+const BEFORE_CLOSING = /(?<![([{«„‹ =~|<+-]) +(?:(?=[,;:!?)\]}])|(?=\.(?:[\s)\]}”’"»]|$)))/g;
 /** In units. */
 const FARTHEST_OPENING = 400;
 const AFTER_OPENING = /(?<=[([{]) +(?=[^\s)\]}])/g;
@@ -24,6 +24,8 @@ export const spaceBeforePunctuation = {
     { before: 'Ruth: ?', after: 'Ruth: ?' },
     { before: 'Below ![a lamp](lamp.png), lit ;)', after: 'Below ![a lamp](lamp.png), lit ;)' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
+    { before: 'Remplacez « . » par « , » .', after: 'Remplacez « . » par « , ».' },
+    { before: 'He waited . . . and rowed. . . .', after: 'He waited . . . and rowed. . . .' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',
       after: 'Est-ce que la marée est dans le port ? Oui : elle est là.',
@@ -47,6 +49,13 @@ export const spaceBeforePunctuation = {
         return undefined;
       }
       const behind = text[match.index + match[0].length + 1] ?? '';
+      // An ellipsis of stops with spaces between: "me . . . for".
+      if (
+        next === '.' &&
+        (text[match.index - 1] === '.' ||
+          /^ +\./.test(text.slice(match.index + match[0].length + 1, match.index + match[0].length + 4)))
+      )
+        return undefined;
       // A tag or a smiley: ":goat:", ":-)".
       if (next === ':' && /[\p{L})(/-]/u.test(behind)) return undefined;
       if (next === ';' && /[)(]/.test(behind)) return undefined;

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isInPart, type ExactPart } from './exact-parts.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { isApart, settle, type Verdicts } from './verdicts.ts';
 
@@ -23,13 +24,14 @@ export function settleCjkLines(
   source: string,
   table: LineTable,
   seams: SeamTable,
+  parts: readonly ExactPart[],
   verdicts: Verdicts,
   isUnmarked: boolean,
 ): void {
   if (isUnmarked) {
     joinFullLines(source, table, seams, verdicts);
     joinOpenLines(table, seams, verdicts);
-    keepMeantLines(source, table, seams, verdicts);
+    keepMeantLines(source, table, seams, parts, verdicts);
   }
   breakBelowNumberedHeads(table, seams, verdicts);
   const isSetIn = (place: number) => source.charCodeAt(table.index.from[seams.line[place]!]!) === WIDE_SPACE;
@@ -189,6 +191,7 @@ function keepMeantLines(
   source: string,
   table: LineTable,
   { line, blanks, count }: SeamTable,
+  parts: readonly ExactPart[],
   verdicts: Verdicts,
 ): void {
   const { flags, width, captions } = table;
@@ -196,8 +199,8 @@ function keepMeantLines(
   const open: number[] = [];
   for (let seam = 0; seam < count; seam++) {
     const [one, next] = [line[seam]!, line[seam + 1]!];
-    if (blanks[seam] === 0 && isWideProse(table, one) && isWideProse(table, next) && !(flags[one]! & ENDS))
-      open.push(seam);
+    if (blanks[seam]! > 0 || flags[one]! & ENDS || isInPart(parts, seam)) continue;
+    if (isWideProse(table, one) && isWideProse(table, next)) open.push(seam);
   }
   const widest = line.reduce((most, one) => Math.max(most, width[one]!), 0);
   const leavesRoom = (share: number) => open.filter((seam) => width[line[seam]!]! < widest * share);

@@ -1,5 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isLaidOut } from '../lines/line-kind.ts';
+import type { ExactPart } from './exact-parts.ts';
 import { LineEnd } from '../text/line-index.ts';
 import { LONG, lookAtFew, WIDE, WIDER_THAN_VERSE } from './few-lines.ts';
 import { runsOnInProse } from './runs-on.ts';
@@ -108,6 +109,7 @@ export function findConvention(
   table: LineTable,
   seams: SeamTable,
   measure: Measure,
+  parts: readonly ExactPart[],
   from: number,
   to: number,
   mark?: ParagraphMark,
@@ -131,7 +133,9 @@ export function findConvention(
   const areFull =
     look !== 'wrapped' &&
     !table.captions.found &&
-    (fillMeasure(table, seams, measure, from, to, runningOn) || cutPhrases(table, seams, from, to, runningOn));
+    (fillMeasure(table, seams, measure, from, to, runningOn) ||
+      cutPhrases(table, seams, from, to, runningOn) ||
+      mostWrapExactly(seams, parts, from, to));
   const few = look === 'meant' && areFull ? 'wrapped' : look;
   const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
   const closest = blanksOfGap(
@@ -171,6 +175,9 @@ const FEWEST_LONG = 3;
 const SHARE_OF_FULL = 0.85;
 const MORE_FULL = 6;
 const SHARE_OF_MORE = 0.6;
+/** Lines of verse and of lists are as narrow as a column, but so many do not all end where the next word would no longer fit. */
+const FEWEST_OF_NARROW = 8;
+const SHARE_OF_NARROW = 0.9;
 /** A share of the measure. */
 const NO_ROOM = 0.05;
 const LEAST_RELIABILITY = 0.5;
@@ -184,11 +191,14 @@ function fillMeasure(
   to: number,
   runningOn: readonly number[],
 ): boolean {
-  if (measure.reliability < LEAST_RELIABILITY || measure.widestCharacters < WIDE) return false;
-  if (runningOn.length < LEAST_RUNNING_ON * (to - from)) return false;
+  if (measure.reliability < LEAST_RELIABILITY || runningOn.length < LEAST_RUNNING_ON * (to - from)) return false;
   if (goBeyond(table, seams.line.subarray(from, to + 1), measure.widestCharacters)) return false;
   // Lines glued together, and paragraphs that nobody wrapped, are wider by far.
   const rooms = runningOn.map((seam) => roomAt(table, seams, measure, seam)).filter((room) => room > 1 - OVERLONG);
+  if (measure.widestCharacters < WIDE) {
+    const exact = rooms.filter((room) => room < 0).length;
+    return exact >= FEWEST_OF_NARROW && exact >= rooms.length * SHARE_OF_NARROW;
+  }
   const full = rooms.filter((room) => room <= NO_ROOM).length;
   const share = full / rooms.length;
   if (full >= MORE_FULL && share >= SHARE_OF_MORE && measure.widestCharacters >= WIDER_THAN_VERSE) return true;
@@ -213,6 +223,15 @@ function cutPhrases(
   if (cut.length < Math.max(FEWEST_CUT, (to - from) * SHARE_OF_CUT)) return false;
   const lengths = cut.map((seam) => chars[line[seam]!]!).sort((a, b) => a - b);
   return lengths[lengths.length >> 1]! >= LENGTH_OF_CUT;
+}
+
+const SHARE_OF_EXACT = 0.6;
+
+/** Whether most line ends without a blank line lie in parts that were wrapped: paragraphs on one line each may stand around them. */
+function mostWrapExactly({ blanks }: SeamTable, parts: readonly ExactPart[], from: number, to: number): boolean {
+  const ends = parts.reduce((sum, part) => (part.first >= from && part.last <= to ? sum + part.ends : sum), 0);
+  const all = blanks.subarray(from, to).reduce((sum, count) => (count === 0 ? sum + 1 : sum), 0);
+  return ends > 0 && ends >= all * SHARE_OF_EXACT;
 }
 
 /** Of all lines, that go far beyond the measure: more of them are paragraphs that nobody wrapped. */

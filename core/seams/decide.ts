@@ -15,6 +15,7 @@ import { findConvention } from './convention.ts';
 import { keepDisplays, markDisplays } from './displays.ts';
 import { settleDisplayedLines } from './displayed-lines.ts';
 import { EVIDENCE_NAMES, weighEvidence, type SeamContext } from './evidence.ts';
+import { findExactParts } from './exact-parts.ts';
 import { fullEndOdds } from './full-ends.ts';
 import { trustInElements } from './elements.ts';
 import {
@@ -27,7 +28,7 @@ import {
 import { breakBetweenFields } from './form-fields.ts';
 import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
-import { joinAfterFullLines, joinSpacedLines } from './full-lines.ts';
+import { joinAfterFullLines, joinSpacedLines, joinWithinExactParts } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
 import { settleHangingEntries } from './hanging-entries.ts';
@@ -112,16 +113,17 @@ export function decideSeams(
 ): SeamDecisions {
   const seams = findSeams(written, table);
   const source = withPlainSpaces(written);
-  markDisplays(table, seams);
   const { mark } = overrides;
-  const measure = findMeasure(table, seams, overrides.measure);
+  const parts = findExactParts(source, table, seams);
+  markDisplays(table, seams, parts);
+  const measure = findMeasure(table, seams, parts, overrides.measure);
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure);
   const elements = trustInElements(table, seams);
   const starts = findRegions(table, seams);
   const regions = starts.map((from, at): SeamContext => {
     const to = starts[at + 1] ?? seams.count;
-    const convention = findConvention(table, seams, measure, from, to, mark);
+    const convention = findConvention(table, seams, measure, parts, from, to, mark);
     const fullEnds = fullEndOdds(source, table, seams, convention, measure, from, to);
     return { table, seams, from, to, convention, mark, measure, sequence, pieces, fullEnds, elements };
   });
@@ -129,11 +131,12 @@ export function decideSeams(
   const look = decideByEvidence(regions, verdicts);
   breakAfterShortLines(table, seams, measure, verdicts);
   joinAfterFullLines(table, seams, measure, verdicts);
+  if (mark === undefined) joinWithinExactParts(table, seams, parts, verdicts);
   for (const region of regions) keepVerseLines(region, verdicts);
-  keepRhymedLines(source, table, seams, verdicts);
-  keepStanzas(table, seams, verdicts);
+  keepRhymedLines(source, table, seams, parts, verdicts);
+  keepStanzas(table, seams, parts, verdicts);
   keepDisplays(table, seams, verdicts);
-  settleCjkLines(source, table, seams, verdicts, mark === undefined);
+  settleCjkLines(source, table, seams, parts, verdicts, mark === undefined);
   settleNarrowLines(table, seams, verdicts);
   settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);

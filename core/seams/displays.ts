@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isInPart, type ExactPart } from './exact-parts.ts';
 import { quantile } from './quantiles.ts';
 import { edgeInCharacters, isFullGroup, widestEdge } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
@@ -28,7 +29,7 @@ const FEWEST_TO_BE_SURE = 4;
 const LONGEST_TOGETHER = 72;
 
 /** Marks the lines of such groups in the table of seams. Linear in the number of lines. */
-export function markDisplays(table: LineTable, seams: SeamTable): void {
+export function markDisplays(table: LineTable, seams: SeamTable, parts: readonly ExactPart[]): void {
   const { displayed } = seams;
   if (table.captions.found || table.layout || seams.count < FEWEST_LINES) return;
   const groups = [...groupsOf(seams)];
@@ -36,7 +37,7 @@ export function markDisplays(table: LineTable, seams: SeamTable): void {
   const width = widthOfProse(table, seams, groups);
   if (width === 0) return;
   for (const [first, last] of groups)
-    if (isDisplay(table, seams, first, last, width)) displayed.fill(1, first, last + 1);
+    if (!isInPart(parts, first) && isDisplay(table, seams, first, last, width)) displayed.fill(1, first, last + 1);
 }
 
 type Groups = readonly (readonly [first: number, last: number])[];

@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import type { ExactPart } from './exact-parts.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { isFull, roomAt, widestOf, type Measure } from './room.ts';
 import { runsOn } from './runs-on.ts';
@@ -40,6 +41,29 @@ export function joinAfterFullLines(table: LineTable, seams: SeamTable, measure: 
   }
   if (groups < FEWEST_GROUPS || !wraps) return;
   for (const seam of wavering) settle(verdicts, seam, Decision.join, 'gapByCustom', CERTAINTY);
+}
+
+const CERTAINTY_WITHIN_PART = 0.88;
+
+/**
+ * A paragraph that ends within a part where blank lines part paragraphs, and every other line is full, would have to end in a full line itself:
+ * sentences do so now and then, paragraphs between blank lines do not.
+ */
+export function joinWithinExactParts(
+  table: LineTable,
+  seams: SeamTable,
+  parts: readonly ExactPart[],
+  verdicts: Verdicts,
+): void {
+  for (const { first, last } of parts) {
+    if (!seams.blanks.subarray(first, last).some((blanks) => blanks > 0)) continue;
+    for (let seam = first; seam < last; seam++) {
+      if (seams.blanks[seam]! > 0 || verdicts.decision[seam] !== Decision.break) continue;
+      if (startsAnew(table, seams, seam) || settlerOf(verdicts, seam) !== 'evidence') continue;
+      const isQuoted = (table.flags[seams.line[seam + 1]!]! & Flag.startsQuote) !== 0;
+      settle(verdicts, seam, Decision.join, 'gapByCustom', isQuoted ? CERTAINTY : CERTAINTY_WITHIN_PART);
+    }
+  }
 }
 
 /** In characters. */

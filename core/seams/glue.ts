@@ -18,8 +18,19 @@ export function glueAt(source: string, table: LineTable, before: number, after: 
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
   if (isDashClose(source, table, before, after)) return '';
   if ((last === 0x27 || last === 0x2019) && endsElided(source, table, before)) return '';
-  if (isInsideAddress(table.flags[before]!, table.flags[after]!)) return '';
+  if (isInsideAddress(table.flags[before]!, table.flags[after]!) && !leavesAddress(source, table, before, after))
+    return '';
   return areBesideWide(last, next) && setsWideClose(source, table) ? '' : ' ';
+}
+
+const LONGEST_SMALL_WORD = 12;
+
+/** Whether a line begins with a word such as "and" or "für", or opens a bracket behind a folder: an address goes on with a name. */
+function leavesAddress(source: string, { from, to, vocabulary }: LineTable, before: number, after: number): boolean {
+  const head = source.slice(from[after], from[after]! + LONGEST_SMALL_WORD + 1);
+  if (head.startsWith('(') && source[to[before]! - 1] === '/') return true;
+  const word = /^\p{L}+(?=[\s,])/u.exec(head)?.[0];
+  return word !== undefined && (vocabulary.isFunctionWord(word) || /[^\x00-\x7f]/.test(word));
 }
 
 const DASH_BEHIND_WORD = /\S(?<dash>[—–―]|--)$/u;

@@ -38,10 +38,16 @@ export function breakBeforeLoneLines(source: string, table: LineTable, seams: Se
     const leads = (table.flags[before]! & LEADS) !== 0;
     const isAddress =
       ADDRESS.test(text) &&
+      !goesOnBelow(table, seams, seam + 1) &&
       ENDS_IN_NAME.test(source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST), table.to[before]));
     if (isHeard(text) || (!leads && (RIGHTS.test(text) || isAddress)))
       settle(verdicts, seam, Decision.break, 'shape', CERTAINTY);
   }
+}
+
+/** Whether the words below a line, right under it, begin with a small letter: it stands within a sentence. */
+function goesOnBelow({ flags }: LineTable, { line, blanks, count }: SeamTable, seam: number): boolean {
+  return seam < count && blanks[seam] === 0 && (flags[line[seam + 1]!]! & Flag.startsLower) !== 0;
 }
 
 const CERTAINTY_AT_LABEL = 0.9;

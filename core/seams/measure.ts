@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
 import { mostFrequent } from '../text/most-frequent.ts';
+import type { ExactPart } from './exact-parts.ts';
 import { measureOfFew } from './few-lines.ts';
 import { fillLooseRuns, fitFootnotes, fitSetInBlocks, secondWidest, WHOLE_GROUP } from './local-measures.ts';
 import { quantile, quantileOf, sortedSample, type Values } from './quantiles.ts';
@@ -23,7 +24,7 @@ const SLACK_OF_WRAPPED = 0.1;
 const SLACK_OF_RAGGED = 0.4;
 
 /** Measures the lines of a text; `given` is the measure in characters that a person set for the whole of it. */
-export function findMeasure(table: LineTable, seams: SeamTable, given?: number): Measure {
+export function findMeasure(table: LineTable, seams: SeamTable, parts: readonly ExactPart[], given?: number): Measure {
   const full: number[] = [];
   // Footnotes are set in smaller type.
   for (let seam = 0; seam < seams.count; seam++) {
@@ -35,6 +36,7 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
     const areWide = mostAreCjk(table, seams.line);
     const telling = areWide ? full.filter((seam) => isCjkLine(table, seams.line[seam]!)) : full;
     const few = measureOfFew(table, seams, telling);
+    if (few.reliability > 0) fitExactParts(few.at, parts, 'characters');
     if (few.reliability > 0 || full.length < FEWEST_FULL_LINES) return few;
   }
   const at = new Float32Array(seams.count);
@@ -46,12 +48,13 @@ export function findMeasure(table: LineTable, seams: SeamTable, given?: number):
     inCharacters[each] = edgeInCharacters(table, line);
     inPrint[each] = table.width[line]!;
   }
-  const unit = given !== undefined || variation(inCharacters) <= variation(inPrint) ? 'characters' : 'printed';
+  const unit = given !== undefined || varyLess(inCharacters, inPrint) ? 'characters' : 'printed';
   const widths = unit === 'characters' ? inCharacters : inPrint;
   if (given === undefined) {
     fillLocal(at, full, widths);
     fitFootnotes(at, table, seams, unit);
     fitSetInBlocks(at, table, seams, unit, full, widths);
+    fitExactParts(at, parts, unit);
   } else at.fill(given);
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const blanks = mostFrequent(full.map((seam) => seams.blanks[seam]!));
@@ -98,6 +101,38 @@ function fillLocal(at: Float32Array, full: readonly number[], widths: Uint32Arra
     at[seam] = next === known ? at[seam - 1]! : secondWidest(widths, next - NEIGHBOURS, next + NEIGHBOURS);
     known = next;
   }
+}
+
+/** How much wider or narrower a part is than the measure around its lines. */
+const ANOTHER_MEASURE = 1.12;
+
+/** Parts that were wrapped at a width of their own have it up to their edges, whatever the lines beside them are. */
+function fitExactParts(at: Float32Array, parts: readonly ExactPart[], unit: Measure['unit']): void {
+  for (const { first, last, [unit]: width } of parts) {
+    for (let seam = first; seam < last; seam++) {
+      const ratio = at[seam]! / width;
+      if (ratio > ANOTHER_MEASURE || ratio < 1 / ANOTHER_MEASURE) at[seam] = width;
+    }
+  }
+}
+
+/** Lines that vary more than this have no common measure: some of them stand in a narrow column, or in another text. */
+const SEVERAL_MEASURES = 0.25;
+
+/** Whether the widths of lines vary less in one unit than in another. Of several measures what lines differ by from their neighbours tells. */
+function varyLess(one: Uint32Array, other: Uint32Array): boolean {
+  const [ofOne, ofOther] = [variation(one), variation(other)];
+  return Math.min(ofOne, ofOther) > SEVERAL_MEASURES ? unevenness(one) <= unevenness(other) : ofOne <= ofOther;
+}
+
+/** The sum of the relative differences between each width and the next, but for those from one measure to another. */
+function unevenness(widths: Uint32Array): number {
+  let sum = 0;
+  for (let at = 1; at < widths.length; at++) {
+    const ratio = Math.max(widths[at]!, widths[at - 1]!) / Math.max(1, Math.min(widths[at]!, widths[at - 1]!));
+    if (ratio < OVERLONG) sum += ratio - 1;
+  }
+  return sum;
 }
 
 /** Spread of the middle nine tenths over their middle: wide lines glued together do not count. */

@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import type { LineTable } from '../lines/line-table.ts';
+import { isInPart, type ExactPart } from './exact-parts.ts';
 import { isFullGroup } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -21,11 +22,17 @@ const LEAST_SHARE = 0.5;
  * Stanzas whose lines run on and begin with small letters look like prose in a narrow measure, but for their rhymes: in groups of
  * short lines of about one length, where half of all lines or more rhyme with one beside them or the next but one, line ends stay.
  */
-export function keepRhymedLines(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function keepRhymedLines(
+  source: string,
+  table: LineTable,
+  seams: SeamTable,
+  parts: readonly ExactPart[],
+  verdicts: Verdicts,
+): void {
   if (table.captions.found) return;
   const stretches = stretchesBelowHeads(source, table, seams);
   keepCouplets(source, table, seams, stretches, verdicts);
-  const groups = stretches.filter(([first, last]) => mayBeStanza(table, seams, first, last));
+  const groups = stretches.filter(([first, last]) => mayBeStanza(table, seams, first, last) && !isInPart(parts, first));
   let pairs = 0;
   const rhymed = groups.filter(([first, last]) => {
     const ends = Array.from({ length: last - first + 1 }, (_, at) => lastWord(source, table, seams.line[first + at]!));

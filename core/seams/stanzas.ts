@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isInPart, type ExactPart } from './exact-parts.ts';
 import { edgeInCharacters, isFullGroup, widestEdge } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -24,7 +25,7 @@ const NEVER = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote | Flag.s
  * Stanzas whose lines run on in small letters, without a rhyme: groups of as many short lines each, in most of which lines ended
  * though there was room for the next word. What stands between them and is no wider is a refrain.
  */
-export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function keepStanzas(table: LineTable, seams: SeamTable, parts: readonly ExactPart[], verdicts: Verdicts): void {
   if (table.captions.found) return;
   const groups = [...groupsOf(seams)];
   const widths = groups.map(([first, last]) => widestEdge(table, seams.line.subarray(first, last + 1)));
@@ -48,7 +49,7 @@ export function keepStanzas(table: LineTable, seams: SeamTable, verdicts: Verdic
     for (const at of alike) {
       const [first, last] = groups[at]!;
       // A paragraph may have as many lines.
-      if (isFullGroup(table, seams, first, last)) continue;
+      if (isFullGroup(table, seams, first, last) || isInPart(parts, first)) continue;
       keep(verdicts, first, last);
       for (const seam of [first - 1, last])
         if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.break, 'verse', CERTAINTY);

@@ -1,6 +1,7 @@
 import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { looksLikeName } from './sound-words.ts';
+import { NAME, type TimeSpot } from './time-spots.ts';
 
 /*
  * Who speaks, where captions name them by other signs than a colon. One such name alone may be a word that is shouted, or a sound.
@@ -22,6 +23,48 @@ export function findNamesInCapitals(source: string, index: LineIndex, kind: Uint
     if (text.length <= LONGEST && IN_CAPITALS.test(text) && /\p{Ll}/u.test(textOf(line + 1))) names.push(line);
   }
   return names.length < FEWEST ? [] : names;
+}
+
+const SHARE_OF_NAMED = 0.9;
+const FEWEST_IN_SMALL = 3;
+
+/**
+ * The lines that are names above times, with words below: "Ida" above "0:07". They stand above nearly every time; some of those that are not in
+ * capitals come again. Linear in the number of lines.
+ */
+export function findNamesAboveTimes(
+  source: string,
+  index: LineIndex,
+  kind: Uint8Array,
+  spots: readonly TimeSpot[],
+): readonly number[] {
+  const names: number[] = [];
+  const texts = new Set<string>();
+  let inCapitals = 0;
+  for (const { line, place, isSure } of spots) {
+    if (place !== 'alone' || isSure) return [];
+    const above = line - 1;
+    if (above < 0 || kind[above] !== LineKind.prose || !areWordsBelow(source, index, kind, line)) continue;
+    const text = source.slice(index.from[above], index.to[above]).trim();
+    if (text.length > LONGEST || !NAME.test(text)) continue;
+    names.push(above);
+    texts.add(text);
+    if (text === text.toUpperCase()) inCapitals++;
+  }
+  if (names.length < spots.length * SHARE_OF_NAMED || names.length < FEWEST) return [];
+  return inCapitals === names.length || (names.length >= FEWEST_IN_SMALL && texts.size < names.length) ? names : [];
+}
+
+/** Whether the next line that stays holds words in small letters, or in a script that has none. */
+function areWordsBelow(source: string, index: LineIndex, kind: Uint8Array, line: number): boolean {
+  const next = nextKept(kind, line);
+  return next !== undefined && /[\p{Ll}\p{Lo}]/u.test(source.slice(index.from[next], index.to[next]));
+}
+
+/** The first line below that stays. */
+export function nextKept(kind: Uint8Array, line: number): number | undefined {
+  for (let next = line + 1; next < kind.length; next++) if (isKept(kind[next]!)) return next;
+  return undefined;
 }
 
 const IN_BRACKETS = /^\s*\[([^[\]\n]{2,28})\]:?\s+\S/;

@@ -26,12 +26,14 @@ const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '<': '>'
 const GLUED = String.raw`(?<=^[ \t]*(?:\d{1,2}:)?[0-5]?\d:[0-5]\d)(?=\p{L})`;
 /** An apostrophe between it and a letter makes it the inside of a word: "mained'0:04", "the 0:04's". */
 const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?!\d|:\d))?(?:${GLUED}|(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d))`;
+/** With letters for signs: "0m 04s", "1h02m03s"; in square brackets seconds alone, too. */
+const LETTERED = String.raw`(?:\d{1,2}h ?)?[0-5]?\dm ?[0-5]?\ds(?![\p{L}\p{N}])|(?<=\[)\d{1,2}s(?=\])`;
 const BETWEEN = String.raw`[ \t]*-{1,2}>[ \t]*|[ \t]*[-–—,][ \t]*|[ \t]+(?:to[ \t]+)?`;
 const SETTINGS = String.raw`(?:[ \t]+(?:align|position|line|size|vertical|region):\S+|[ \t]+[XY][12]:\d+)*`;
 /** A time of the day says so. */
 const OF_THE_DAY = String.raw`(?![ \t]?(?:[ap]\.?m\b|uhr\b|h\b|o['’]clock))`;
 const TIME = new RegExp(
-  String.raw`([[(<{]?)[ \t]?(?<=^|[\s[(<{>|"“‘«]|(?<![\p{L}\p{N}])')(${CLOCK})(?:(${BETWEEN})(${CLOCK})${SETTINGS})?${OF_THE_DAY}[ \t]?([\])>}]?)`,
+  String.raw`([[(<{]?)[ \t]?(?<=^|[\s[(<{>|"“‘«]|(?<![\p{L}\p{N}])')(${CLOCK}|${LETTERED})(?:(${BETWEEN})(${CLOCK}|${LETTERED})${SETTINGS})?${OF_THE_DAY}[ \t]?([\])>}]?)`,
   'giu',
 );
 /** At 25 frames a second. */
@@ -58,7 +60,7 @@ export function findClockTimes(line: string): ClockTime[] {
       bracket: isPair ? (open as Bracket) : '',
       isExact: isExact(first!) && (second === undefined || isExact(second)),
       hasArrow: between?.includes('>') ?? false,
-      hasHours: /:\d\d:/.test(first!),
+      hasHours: /:\d\d:|h/i.test(first!),
     });
   }
   return times;
@@ -97,11 +99,17 @@ export function readTimeInWords(line: string): number | undefined {
   return ((Number(match[1] ?? 0) * 60 + Number(match[2] ?? 0)) * 60 + Number(match[3] ?? 0)) * 1000;
 }
 
+/** "1h 02m 03s" as "1:02:03". */
+function withSigns(clock: string): string {
+  return withMinutes(clock.slice(0, -1).replace(/[hm] ?/gi, ':'));
+}
+
 /**
  * Of a clock that the expressions above let through, in one walk: "1:02:03,5" is an hour, two minutes, three seconds and a half;
  * a fourth part, or one behind a semicolon, counts frames.
  */
-function toMilliseconds(clock: string): number {
+function toMilliseconds(written: string): number {
+  const clock = /s$/i.test(written) ? withSigns(written) : written;
   let seconds = 0;
   let part = 0;
   let parts = 0;

@@ -34,7 +34,7 @@ export interface TimeSpot {
 }
 
 const CLOCK_LOOK =
-  /\d:[0-5]\d|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^[ \t\ufeff]*\{\d{1,7}\}\{/gm;
+  /\d:[0-5]\d|\dm ?[0-5]?\ds|\[\d{1,2}s\]|^[ \t]*<(?:p|text)[ \t][^<>\n]*?\b(?:begin|start)="|^[ \t]*\d{1,4} ?(?:hours?|hrs?|minutes?|mins?|min|seconds?|secs?|sec)\b|^[ \t\ufeff]*\{\d{1,7}\}\{/gm;
 
 /** All times of a text, in order. Linear in its length. */
 export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array): TimeSpot[] {
@@ -80,7 +80,8 @@ function placeByHandles(source: string, index: LineIndex, kind: Uint8Array, spot
 }
 
 const LONGEST_NAME = 40;
-const NAME =
+/** What a person is called, in one line: a colon may end it. */
+export const NAME =
   /^(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2})(?:[ \t]+(?:\p{Lu}[\p{L}\p{M}\p{N}.'’-]*|(?:de|da|di|du|van|von|der|den|la|le|af|bin|al)|\d{1,2}|[A-Z])){0,4}[ \t]*:?$/u;
 
 function addSpots(source: string, index: LineIndex, kind: Uint8Array, line: number, spots: TimeSpot[]): void {

@@ -2,7 +2,7 @@ import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { findChapterLines } from './chapter-lines.ts';
 import type { TimeGroup } from './judge-times.ts';
-import { findNamesInBrackets, findNamesInCapitals } from './caption-names.ts';
+import { findNamesAboveTimes, findNamesInBrackets, findNamesInCapitals, nextKept } from './caption-names.ts';
 
 /** What a line of a transcript begins: nothing, a paragraph, one as a name or title that stands alone above words; or it is a line of a song. */
 export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
@@ -69,6 +69,7 @@ export function findTurns(
   for (const line of findNamesInCapitals(source, index, kind)) turn[line] = Turn.name;
   for (const line of findNamesInBrackets(source, index, kind, leadTo)) turn[line] = Turn.begins;
   for (const { spots } of codes) {
+    for (const line of findNamesAboveTimes(source, index, kind, spots)) turn[line] = Turn.name;
     for (const line of findChapterLines(source, index, kind, spots)) turn[line] = Turn.name;
     if (areSongLines(source, spots)) {
       for (const { line, to } of spots) if (/\p{L}/u.test(source.slice(to, index.to[line]))) turn[line] = Turn.sung;
@@ -149,9 +150,4 @@ function headParagraphs(source: string, heads: TimeGroup['spots'], all: number):
     return /(?:^|[.?!…:][“”"’»)\]]*)$/.test(before) && !/[\p{Ll},;]/u.test(after);
   });
   return whole.length >= heads.length * SHARE_OF_SENTENCES;
-}
-
-function nextKept(kind: Uint8Array, line: number): number | undefined {
-  for (let next = line + 1; next < kind.length; next++) if (isKept(kind[next]!)) return next;
-  return undefined;
 }
