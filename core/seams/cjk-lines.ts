@@ -181,6 +181,8 @@ const NEARLY_FULL = 0.9;
 const SHARE_OF_SHORT = 0.5;
 /** It is asked about: what an extractor cut leaves room, too. */
 const CERTAINTY_OF_MEANT = 0.8;
+/** Thousandths. */
+const EM = 1000;
 const SENTENCE_STOP = /[。！？]/;
 
 /**
@@ -190,10 +192,11 @@ const SENTENCE_STOP = /[。！？]/;
 function keepMeantLines(
   source: string,
   table: LineTable,
-  { line, blanks, count }: SeamTable,
+  seams: SeamTable,
   parts: readonly ExactPart[],
   verdicts: Verdicts,
 ): void {
+  const { line, blanks, count } = seams;
   const { flags, width, captions } = table;
   if (line.length > MOST_LINES || captions.found) return;
   const open: number[] = [];
@@ -202,8 +205,8 @@ function keepMeantLines(
     if (blanks[seam]! > 0 || flags[one]! & ENDS || isInPart(parts, seam)) continue;
     if (isWideProse(table, one) && isWideProse(table, next)) open.push(seam);
   }
-  const widest = line.reduce((most, one) => Math.max(most, width[one]!), 0);
-  const leavesRoom = (share: number) => open.filter((seam) => width[line[seam]!]! < widest * share);
+  const toFill = widthsToFill(table, seams);
+  const leavesRoom = (share: number) => open.filter((seam) => width[line[seam]!]! < toFill[seam]! * share);
   const areUneven = leavesRoom(SHORT).length >= open.length * SHARE_OF_SHORT;
   const hasStops = SENTENCE_STOP.test(source);
   // Lines of verse are about as long as one another; in a list that has no stops the widest may wrap.
@@ -211,6 +214,21 @@ function keepMeantLines(
   for (const seam of meant)
     if (verdicts.decision[seam] === Decision.join)
       settle(verdicts, seam, Decision.keep, 'shortLine', CERTAINTY_OF_MEANT);
+}
+
+/**
+ * By kept line, the width that a line would have to fill: that of the widest beside it, without a blank line between, if prose may be as narrow;
+ * of all lines, otherwise.
+ */
+function widthsToFill({ width }: LineTable, seams: SeamTable): Float64Array {
+  const widestOf = (lines: Uint32Array) => lines.reduce((most, one) => Math.max(most, width[one]!), 0);
+  const ofAll = widestOf(seams.line);
+  const widths = new Float64Array(seams.line.length);
+  for (const [first, last] of groupsOf(seams)) {
+    const own = widestOf(seams.line.subarray(first, last + 1));
+    widths.fill(own >= NARROWEST_PROSE * EM ? own : ofAll, first, last + 1);
+  }
+  return widths;
 }
 
 /** Of the widest line. */

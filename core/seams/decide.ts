@@ -49,6 +49,7 @@ import { lookAgain } from './look-again.ts';
 import { BIAS, WEIGHTS } from './model.ts';
 import { settleNarrowLines } from './narrow-lines.ts';
 import { joinWithinBrackets } from './open-brackets.ts';
+import { joinWithinSpeech } from './open-speech.ts';
 import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
@@ -182,7 +183,10 @@ export function decideSeams(
   breakCentredLines(table, seams, verdicts);
   breakBetweenAmounts(source, table, seams, verdicts);
   joinAroundAsides(table, seams, verdicts);
-  if (mark === undefined) joinWithinBrackets(source, table, seams, verdicts);
+  if (mark === undefined) {
+    joinWithinBrackets(source, table, seams, verdicts);
+    joinWithinSpeech(source, table, seams, measure, verdicts);
+  }
   joinSingleWords(table, seams, verdicts);
   settleWithoutStops(source, table, seams, verdicts);
   if (mark === undefined) {

@@ -15,12 +15,15 @@ export interface ExactPart {
   readonly printed: number;
   /** Line ends within its paragraphs. */
   readonly ends: number;
+  /** Whether these are so many that even a sentence which ends at one of them is no paragraph. */
+  readonly isSure: boolean;
 }
 
 /** So many line ends in a row, none of which left room for the next word, are no chance; fewer, or narrower lines, are those of lists. */
-const FEWEST_ENDS = 8;
-/** Lines of signs can be filled to the last column. */
-const FEWEST_ENDS_OF_SIGNS = 4;
+const MANY_ENDS = 8;
+/** Lines of signs can be filled to the last column, and lines wider than this are neither verse nor items. */
+const FEW_ENDS = 4;
+const WIDE = 55;
 /** In columns. */
 const NARROWEST = 28;
 /** Of the line ends: in lists and verse fewer run on. */
@@ -52,12 +55,9 @@ export function findExactParts(source: string, table: LineTable, seams: SeamTabl
   let part = nothingFrom(0);
   const close = (last: number) => {
     const { first, columns, characters, printed, ends, runningOn } = part;
-    if (
-      ends >= (areWide ? FEWEST_ENDS_OF_SIGNS : FEWEST_ENDS) &&
-      columns >= NARROWEST &&
-      runningOn >= ends * SHARE_RUNNING_ON
-    )
-      parts.push({ first, last, characters, printed, ends });
+    const fewest = areWide || columns >= WIDE ? FEW_ENDS : MANY_ENDS;
+    if (ends >= fewest && columns >= NARROWEST && runningOn >= ends * SHARE_RUNNING_ON)
+      parts.push({ first, last, characters, printed, ends, isSure: areWide || ends >= MANY_ENDS });
   };
   for (const [first, last] of groupsOf(seams)) {
     const group = lookAt(source, table, seams, first, last, areWide);

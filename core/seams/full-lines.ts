@@ -55,8 +55,8 @@ export function joinWithinExactParts(
   parts: readonly ExactPart[],
   verdicts: Verdicts,
 ): void {
-  for (const { first, last } of parts) {
-    if (!seams.blanks.subarray(first, last).some((blanks) => blanks > 0)) continue;
+  for (const { first, last, isSure } of parts) {
+    if (!isSure || !seams.blanks.subarray(first, last).some((blanks) => blanks > 0)) continue;
     for (let seam = first; seam < last; seam++) {
       if (seams.blanks[seam]! > 0 || verdicts.decision[seam] !== Decision.break) continue;
       if (startsAnew(table, seams, seam) || settlerOf(verdicts, seam) !== 'evidence') continue;

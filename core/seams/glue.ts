@@ -30,7 +30,7 @@ function leavesAddress(source: string, { from, to, vocabulary }: LineTable, befo
   const head = source.slice(from[after], from[after]! + LONGEST_SMALL_WORD + 1);
   if (head.startsWith('(') && source[to[before]! - 1] === '/') return true;
   const word = /^\p{L}+(?=[\s,])/u.exec(head)?.[0];
-  return word !== undefined && (vocabulary.isFunctionWord(word) || /[^\x00-\x7f]/.test(word));
+  return word !== undefined && (vocabulary.isFunctionWord(word) || /[^A-Za-z]/.test(word));
 }
 
 const DASH_BEHIND_WORD = /\S(?<dash>[—–―]|--)$/u;
