@@ -52,6 +52,7 @@ import { joinWithinBrackets } from './open-brackets.ts';
 import { joinWithinSpeech } from './open-speech.ts';
 import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
+import { breakAroundOverlongLines } from './overlong-lines.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
 import { findRegions } from './regions.ts';
 import { breakBetweenSetInLines } from './placed-lines.ts';
@@ -132,7 +133,10 @@ export function decideSeams(
   const look = decideByEvidence(regions, verdicts);
   breakAfterShortLines(table, seams, measure, verdicts);
   joinAfterFullLines(table, seams, measure, verdicts);
-  if (mark === undefined) joinWithinExactParts(table, seams, parts, verdicts);
+  if (mark === undefined) {
+    joinWithinExactParts(table, seams, parts, verdicts);
+    breakAroundOverlongLines(table, seams, measure, verdicts);
+  }
   for (const region of regions) keepVerseLines(region, verdicts);
   keepRhymedLines(source, table, seams, parts, verdicts);
   keepStanzas(table, seams, parts, verdicts);

@@ -40,7 +40,7 @@ export function joinWithinSpeech(
         : (areFull || fillsMeasure(table, seams, measure, seam)) && lettersGoOn(table, seams, seam, widest, verdicts);
       if (!goesOn) continue;
       const isNarrow = areSigns && table.chars[seams.line[seam]!]! < NARROWEST_OF_SIGNS;
-      settle(verdicts, seam, Decision.join, 'bracket', isNarrow ? CERTAINTY_OF_NARROW : CERTAINTY);
+      settle(verdicts, seam, Decision.join, 'openSpeech', isNarrow ? CERTAINTY_OF_NARROW : CERTAINTY);
     }
   }
 }

@@ -31,6 +31,8 @@ export const SETTLERS = [
   'displayed',
   'centred',
   'bracket',
+  'openSpeech',
+  'overlong',
   'aside',
   'ownForm',
   'speechBlock',

@@ -149,6 +149,8 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   aside: { apart: '', on: 'the sentence continues below what stands between its halves' },
   ownForm: { apart: 'one of the two lines has a form of its own, such as a note, an address or a name', on: '' },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
+  openSpeech: { apart: '', on: 'a quotation is still open at the end of this line, and closes further down' },
+  overlong: { apart: 'a line here is far longer than those that wrap, so it is a paragraph by itself', on: '' },
   displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {
     apart: 'names, directions and speeches have indents of their own here',
