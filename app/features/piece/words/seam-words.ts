@@ -161,7 +161,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'this text has one word to a line',
   },
   noStops: { apart: 'this text has no full stops; only gaps and line lengths tell', on: '' },
-  noCapitals: { apart: 'sentences have no capitals here, and most lines end early', on: '' },
+  noCapitals: { apart: 'no sentence here starts with a capital, so gaps and line lengths decide', on: '' },
   speechEnd: { apart: 'one speech ends here, and another begins', on: '' },
   markup: { apart: 'a tag starts or ends a paragraph here', on: '' },
   layout: { apart: 'tables, code and contents keep their lines', on: '' },
