@@ -24,7 +24,7 @@ export const spaceBeforePunctuation = {
     { before: 'Ruth: ?', after: 'Ruth: ?' },
     { before: 'Below ![a lamp](lamp.png), lit ;)', after: 'Below ![a lamp](lamp.png), lit ;)' },
     { before: 'A wall of .5 metres ... or so.', after: 'A wall of .5 metres ... or so.' },
-    { before: 'Remplacez « . » par « , » .', after: 'Remplacez « . » par « , ».' },
+    { before: 'Un « . » et un « , » .', after: 'Un « . » et un « , ».' },
     { before: 'He waited . . . and rowed. . . .', after: 'He waited . . . and rowed. . . .' },
     {
       before: 'Est-ce que la marée est dans le port ? Oui : elle est là .',

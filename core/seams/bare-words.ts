@@ -1,4 +1,5 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { areSingleWords } from '../lines/single-words.ts';
 import { STEP_COLUMNS } from './paragraph-mark.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -9,24 +10,11 @@ import { settle, settlerOf, type Verdicts } from './verdicts.ts';
  */
 
 const CERTAINTY = 0.85;
-const FEWEST_LINES = 8;
-const SHARE_OF_SINGLE = 0.9;
-/** A list of things has no "the" and "was" on lines of their own, prose has many. */
-const SHARE_OF_FUNCTION_WORDS = 0.2;
 
 /** Prose with one word to a line runs on; a wider gap parts it. */
 export function joinSingleWords(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, blanks, count } = seams;
-  if (line.length < FEWEST_LINES) return;
-  let single = 0;
-  let small = 0;
-  let ends = 0;
-  for (const one of line) {
-    if (table.firstChars[one] === table.chars[one]) single++;
-    if (table.flags[one]! & Flag.endsFunctionWord) small++;
-    if (table.flags[one]! & Flag.endsStop) ends++;
-  }
-  if (single < line.length * SHARE_OF_SINGLE || small < line.length * SHARE_OF_FUNCTION_WORDS || ends === 0) return;
+  if (!areSingleWords(table, line)) return;
   const least = blanks.subarray(0, count).reduce((a, b) => Math.min(a, b), Infinity);
   for (let seam = 0; seam < count; seam++)
     settle(verdicts, seam, blanks[seam] === least ? Decision.join : Decision.break, 'singleWords', CERTAINTY);

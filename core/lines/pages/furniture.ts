@@ -2,6 +2,7 @@ import { isWordUnit } from '../../text/characters.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { cutsSentence, findKeptLines, isFullAndRunsOn, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
+import { areSingleWords } from '../single-words.ts';
 import { isHeading } from '../heading.ts';
 import { foldHead } from './page-label.ts';
 import { dropLoneHeads } from './lone-heads.ts';
@@ -25,6 +26,8 @@ const MOST_LINES_OF_A_TURN = 3;
 /** Sets the kind of page numbers and running heads in `table.kind`. */
 export function findFurniture(source: string, table: LineTable): void {
   const kept = findKeptLines(table);
+  // "i" and "vi" are words there, and a number belongs to its sentence.
+  if (areSingleWords(table, kept.lines)) return;
   const pages = new Set<number>();
   const numbers = findPageNumbers(source, table, kept);
   for (const { place, rest, isDoubted } of numbers) {

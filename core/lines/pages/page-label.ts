@@ -20,8 +20,10 @@ const BARE = new RegExp(
   String.raw`^(?:(?:${PAGE})\s*)?[-–—[(]?\s*(\d{1,4}|${ROMAN_NUMERAL}|${KANJI}{1,4})\s*[-–—\])]?(?:\s*(?:\/|${inAnyLanguage('pagesOf')})\s*\d{1,4})?$`,
   'i',
 );
-const LEADING = new RegExp(String.raw`^(\d{1,4}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})\s+(\S.*)$`);
-const TRAILING = new RegExp(String.raw`^(.*\S)\s+(\d{1,4}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})$`);
+/** No page has the number "0213". */
+const NUMBER = String.raw`(?!00|0\d{3})\d{1,4}`;
+const LEADING = new RegExp(String.raw`^(${NUMBER}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})\s+(\S.*)$`);
+const TRAILING = new RegExp(String.raw`^(.*\S)\s+(${NUMBER}|${ROMAN_BESIDE_WORDS}|${KANJI}{1,4})$`);
 const LONGEST_HEAD = 72;
 
 /** Reads a trimmed line, runs of spaces already folded, as a page number with or without a running head. */

@@ -57,8 +57,25 @@ export function readWebLabel(line: string): WebLabel {
   // "News | Local"
   if (parts.every((part) => MENU_WORDS.has(part) || SECTIONS.has(part)) && labels < parts.length) return 'sure';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
+  if (labels * 2 <= parts.length && !SIGN.test(line) && !areLinksInRow(line)) return 'no';
   return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
 }
+
+/** What parts labels and is no space. */
+const SIGN = /[|·•»›>→/]/;
+const SHARE_OF_CAPITALS = 0.8;
+
+/**
+ * "Home   Boats   Tides   Eels": nothing but wide spaces part them, which may part all words of prose, too. Links begin with capitals, and have
+ * small letters.
+ */
+function areLinksInRow(line: string): boolean {
+  const words = line.trim().split(WIDE_SPACES);
+  const capitals = words.filter((word) => /^[^\p{L}]*\p{Lu}/u.test(word)).length;
+  return capitals >= words.length * SHARE_OF_CAPITALS && /\p{Ll}/u.test(line);
+}
+
+const WIDE_SPACES = /\s{2,}|\t/;
 
 /** "Home > Lamps > Storm lamps", "You are here: Home > Lamps": where a page stands among the others. */
 function leadsFromHome(line: string, parts: readonly string[]): boolean {
