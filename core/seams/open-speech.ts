@@ -26,7 +26,7 @@ export function joinWithinSpeech(
   if (table.captions.found) return;
   joinBehindDashes(table, seams, verdicts);
   for (const [first, last] of groupsOf(seams)) {
-    if (first === last) continue;
+    if (!verdicts.decision.subarray(first, last).includes(Decision.break)) continue;
     const lines = seams.line.subarray(first, last + 1);
     const widest = widestEdge(table, lines);
     const marks = Array.from(lines, (line) => marksIn(source, table, line));

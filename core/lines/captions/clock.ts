@@ -26,8 +26,8 @@ const CLOSING: Readonly<Record<string, string>> = { '[': ']', '(': ')', '<': '>'
 const GLUED = String.raw`(?<=^[ \t]*(?:\d{1,2}:)?[0-5]?\d:[0-5]\d)(?=\p{L})`;
 /** An apostrophe between it and a letter makes it the inside of a word: "mained'0:04", "the 0:04's". */
 const CLOCK = String.raw`(?:\d{1,3}:)?[0-5]?\d:[0-5]\d(?:[:;]\d{2}(?!\d)|[.,]\d{1,3}(?!\d|:\d))?(?:${GLUED}|(?=$|[\s\])>}[(<{,;.:!?"”»|–—-]|['’](?![\p{L}\p{N}]))(?!:\d))`;
-/** With letters for signs: "0m 04s", "1h02m03s"; in square brackets seconds alone, too. */
-const LETTERED = String.raw`(?:\d{1,2}h ?)?[0-5]?\dm ?[0-5]?\ds(?![\p{L}\p{N}])|(?<=\[)\d{1,2}s(?=\])`;
+/** With letters for signs: "0m 04s", "1h02m03s"; in square brackets, where a line begins, seconds alone, too. */
+const LETTERED = String.raw`(?:\d{1,2}h ?)?[0-5]?\dm ?[0-5]?\ds(?![\p{L}\p{N}])|(?<=^[ \t]*\[)\d{1,2}s(?=\])`;
 const BETWEEN = String.raw`[ \t]*-{1,2}>[ \t]*|[ \t]*[-–—,][ \t]*|[ \t]+(?:to[ \t]+)?`;
 const SETTINGS = String.raw`(?:[ \t]+(?:align|position|line|size|vertical|region):\S+|[ \t]+[XY][12]:\d+)*`;
 /** A time of the day says so. */

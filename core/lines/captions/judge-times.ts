@@ -86,6 +86,7 @@ function oddsOf(source: string, spots: readonly TimeSpot[]): number {
   const steps = spots.slice(1).map((spot, at) => spot.start - spots[at]!.start);
   let odds = BRACKET_ODDS[first.bracket] + (PLACE_ODDS[first.place] ?? 0);
   if (share(spots, ({ isExact }) => isExact) > 0.5) odds += 4;
+  if (LETTERED.test(source.slice(first.from, first.to))) odds -= 3;
   if (first.start < BEGINNING || isFirstHour(first)) odds += 2;
   else if (first.hasHours ? first.start >= OF_THE_DAY : first.start >= MAY_BE_OF_THE_DAY)
     odds -= first.hasHours ? 4 : isOfMessages(spots) ? 5 : 1.5;
@@ -130,6 +131,8 @@ function isFirstHour({ hasHours, start }: TimeSpot): boolean {
   return hasHours && start < HOUR;
 }
 
+/** "0m 04s", "[3s]": so durations are written, and the times of programs. */
+const LETTERED = /\ds\W*$/i;
 const BRACKET_ODDS = { '': 0, '[': 1.5, '(': 0.5, '<': 1.5, '{': 1 } as const;
 const PLACE_ODDS: Partial<Record<TimeSpot['place'], number>> = { name: 1.5, label: 1.5, alone: 0.5, behind: -0.5 };
 
