@@ -57,11 +57,11 @@ export function readWebLabel(line: string): WebLabel {
   // "News | Local"
   if (parts.every((part) => MENU_WORDS.has(part) || SECTIONS.has(part)) && labels < parts.length) return 'sure';
   if (labels === parts.length) return sure > 0 || parts.length > 1 ? 'sure' : 'maybe';
-  if (labels * 2 <= parts.length && !SIGN.test(line) && !areLinksInRow(line)) return 'no';
+  if (labels * 2 <= parts.length && !SIGN.test(line.trim().slice(1)) && !areLinksInRow(line)) return 'no';
   return parts.length > FEWEST_LINKS || (parts.length === FEWEST_LINKS && labels * 2 > FEWEST_LINKS) ? 'sure' : 'no';
 }
 
-/** What parts labels and is no space. */
+/** What parts labels and is no space; the first sign of a line parts nothing. */
 const SIGN = /[|·•»›>→/]/;
 const SHARE_OF_CAPITALS = 0.8;
 
