@@ -32,6 +32,7 @@ export const doubledSpaces = {
       settings: { sentence: 'two' },
     },
     { before: 'T H E  T I D E  turns.', after: 'T H E  T I D E turns.' },
+    { before: 'Il y  a  une marée.', after: 'Il y a une marée.' },
     { before: 'What is a  neap tide?      [2]', after: 'What is a neap tide?      [2]' },
     {
       before: 'It  turns.  It waits. It falls.',
@@ -68,10 +69,10 @@ function isBeforeWorth(text: string, { 0: spaces, index }: RegExpExecArray): boo
   return spaces.length > 2 && text.length - from <= LONGEST_WORTH && WORTH.test(text.slice(from));
 }
 
-/** "A R T I C L E  I N F O": between letters that are spaced out the wider gap parts the words. */
+/** "A R T I C L E  I N F O": between letters that are spaced out the wider gap parts the words; "y  a" are two words of one letter each. */
 function isBetweenSpacedLetters(text: string, { 0: spaces, index }: RegExpExecArray): boolean {
   const end = index + spaces.length;
-  return (
-    /(?:^|\s)\p{L}$/u.test(text.slice(Math.max(0, index - 2), index)) && /^\p{L} (?! )/u.test(text.slice(end, end + 3))
-  );
+  const [before, behind] = [text.slice(Math.max(0, index - 4), index), text.slice(end, end + 3)];
+  if (!/(?:^|\s)\p{L}$/u.test(before) || !/^\p{L} (?! )/u.test(behind)) return false;
+  return /(?:^|\s)\p{L} \p{L}$/u.test(before) || /^\p{L} \p{L}(?!\p{L})/u.test(text.slice(end, end + 4));
 }
