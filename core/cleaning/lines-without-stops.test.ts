@@ -14,3 +14,23 @@ test('short lines without stops stay, and are asked about, until a person says w
   const told = clean(LIST, DEFAULT_STYLE, [blankLines]).decided;
   expect([...told.decision].filter((made) => made !== Decision.join)).toEqual([]);
 });
+
+const SMALL = `he waited at the lock until the evening, and nobody came to
+open it, since the keeper was asleep.
+
+the boat had gone by then, and the water with it. he sat down
+on the wall, and counted the herons.
+
+
+there were nine of them, all of them asleep. he went home by
+the other bank, and wrote to the company.`;
+const twoBlankLines: Choice = { ...blankLines, mark: { by: 'gap', blanks: 2, step: 'level', odd: false } };
+
+test.each([SMALL, SMALL.replace(/^\w/gm, (letter) => letter.toUpperCase())])(
+  'blank lines part paragraphs, in small letters throughout too, until a person says how many do',
+  (source) => {
+    const breaks = (choices: readonly Choice[]) =>
+      [...clean(source, DEFAULT_STYLE, choices).decided.decision].filter((made) => made === Decision.break).length;
+    expect([breaks([]), breaks([twoBlankLines])]).toEqual([2, 1]);
+  },
+);

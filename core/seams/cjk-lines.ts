@@ -181,7 +181,7 @@ const NEARLY_FULL = 0.9;
 const SHARE_OF_SHORT = 0.5;
 /** It is asked about: what an extractor cut leaves room, too. */
 const CERTAINTY_OF_MEANT = 0.8;
-/** Thousandths. */
+/** The printed width of a sign. */
 const EM = 1000;
 const SENTENCE_STOP = /[。！？]/;
 

@@ -143,7 +143,7 @@ export function decideSeams(
   keepDisplays(table, seams, verdicts);
   settleCjkLines(source, table, seams, parts, verdicts, mark === undefined);
   settleNarrowLines(table, seams, verdicts);
-  settleGaps(table, seams, verdicts);
+  if (mark === undefined) settleGaps(table, seams, verdicts);
   settleHeadLines(table, seams, measure, verdicts);
   breakBeforeHeads(table, seams, verdicts);
   breakBeforeBylines(source, table, seams, verdicts);
@@ -192,8 +192,8 @@ export function decideSeams(
     joinWithinSpeech(source, table, seams, measure, verdicts);
   }
   joinSingleWords(table, seams, verdicts);
-  settleWithoutStops(source, table, seams, verdicts);
   if (mark === undefined) {
+    settleWithoutStops(source, table, seams, verdicts);
     settleOrderedEntries(source, table, seams, verdicts);
     joinIndexLines(source, table, seams, verdicts);
     settleAroundValues(source, table, seams, verdicts);
