@@ -89,6 +89,16 @@ describe('labels', () => {
     expect(labelled('4.1\nThe tide', ['4.1 The tide'], [[0, 1]])).toEqual([-1]);
   });
 
+  test('a break stands after the rest of a word that was split, and after marks that had no room in their line', () => {
+    expect(
+      labelled('See the list at tide.example/mills-\nof-the-coast/.\nThe keeper slept.', [
+        'See the list at tide.example/mills-of-the-coast/.',
+        'The keeper slept.',
+      ]),
+    ).toEqual([0, 1]);
+    expect(labelled('— En avant\n!\n— Et la lampe ?', ['— En avant !', '— Et la lampe ?'])).toEqual([0, 1]);
+  });
+
   test('generated cases are labelled nearly everywhere, with as many breaks as the truth has', () => {
     for (const example of generatedCases().filter(({ name }) => /^(wrappedFile|terminalPage)\/tide-mills/.test(name))) {
       const { label } = labelSeams(example);

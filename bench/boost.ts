@@ -1,4 +1,5 @@
 import { LEAF, STEPS, type LookTrees } from '../core/seams/look-trees.ts';
+import { seededRandom } from '../core/testing/random.ts';
 
 /** One seam to learn from: what was measured there, the odds so far, whether it was a break, and how much it counts. */
 export interface Looked {
@@ -8,9 +9,13 @@ export interface Looked {
   readonly weight: number;
 }
 
-const TREES = 120;
-const DEEPEST = 4;
-const RATE = 0.1;
+const TREES = 140;
+const DEEPEST = 5;
+const RATE = 0.07;
+/** Each tree learns from this share of the seams and may ask about this share of what is measured, drawn at random. */
+const SHARE_OF_SEAMS = 0.6;
+const SHARE_OF_QUESTIONS = 0.6;
+const SEED = 7;
 const FEWEST_IN_A_LEAF = 20;
 const RIDGE = 4;
 const LEAST_GAIN = 0.05;
@@ -25,8 +30,8 @@ interface Node {
 
 /**
  * Fits trees that correct given odds, by gradient boosting with the logistic loss (J. Friedman, "Greedy function approximation", 2001;
- * leaves by Newton's step as in T. Chen and C. Guestrin, 2016). Deterministic. `rising`: places of what may only speak for a break
- * the more there is of it.
+ * leaves by Newton's step as in T. Chen and C. Guestrin, 2016), each on a part of the seams (J. Friedman, "Stochastic gradient boosting",
+ * 2002). Deterministic. `rising`: places of what may only speak for a break the more there is of it.
  */
 export function boost(looked: readonly Looked[], size: number, rising: ReadonlySet<number>): LookTrees {
   const cuts = Array.from({ length: size }, (_, at) => cutsOf(looked.map(({ measured }) => measured[at]!)));
@@ -36,18 +41,27 @@ export function boost(looked: readonly Looked[], size: number, rising: ReadonlyS
   const odds = Float64Array.from(looked, (one) => one.odds);
   const pull = new Float64Array(looked.length);
   const stiffness = new Float64Array(looked.length);
+  const random = seededRandom(SEED);
+  const mayAsk = new Uint8Array(size);
   const roots = Array.from({ length: TREES }, () => {
     for (const [at, { isBreak, weight }] of looked.entries()) {
       const p = 1 / (1 + Math.exp(-odds[at]!));
       pull[at] = weight * ((isBreak ? 1 : 0) - p);
       stiffness[at] = weight * p * (1 - p);
     }
-    return grow(
-      Int32Array.from(looked, (_, at) => at),
+    for (let asked = 0; asked < size; asked++) mayAsk[asked] = random() < SHARE_OF_QUESTIONS ? 1 : 0;
+    const root = grow(
+      Int32Array.from(looked, (_, at) => at).filter(() => random() < SHARE_OF_SEAMS),
       0,
     );
+    for (let at = 0; at < looked.length; at++) odds[at]! += oddsBelow(root, at);
+    return root;
   });
   return flatten(cuts, roots);
+
+  function oddsBelow({ asked, cut, odds: own, children }: Node, at: number): number {
+    return children ? oddsBelow(children[bins[asked]![at]! > cut ? 1 : 0], at) : own;
+  }
 
   function grow(all: Int32Array, depth: number): Node {
     let [sum, weight] = [0, 0];
@@ -57,10 +71,7 @@ export function boost(looked: readonly Looked[], size: number, rising: ReadonlyS
     }
     const node: Node = { asked: LEAF, cut: 0, odds: (RATE * sum) / (weight + RIDGE) };
     const split = depth < DEEPEST && all.length >= 2 * FEWEST_IN_A_LEAF ? bestSplit(all, sum, weight) : undefined;
-    if (!split) {
-      for (const at of all) odds[at]! += node.odds;
-      return node;
-    }
+    if (!split) return node;
     const isAbove = (at: number) => bins[split.asked]![at]! > split.cut;
     const children = [all.filter((at) => !isAbove(at)), all.filter(isAbove)].map((part) => grow(part, depth + 1));
     return { ...node, ...split, children: [children[0]!, children[1]!] };
@@ -70,6 +81,7 @@ export function boost(looked: readonly Looked[], size: number, rising: ReadonlyS
     let best = LEAST_GAIN;
     let found: Pick<Node, 'asked' | 'cut'> | undefined;
     for (let asked = 0; asked < size; asked++) {
+      if (!mayAsk[asked]) continue;
       const sums = new Float64Array(MOST_CUTS + 1);
       const weights = new Float64Array(MOST_CUTS + 1);
       const counts = new Int32Array(MOST_CUTS + 1);

@@ -23,6 +23,7 @@ interface Token {
 
 /** How far from a line end the nearest word may lie that source and truth share. */
 const REACH = 3;
+const CLOSING_MARKS = /^[\p{Pe}\p{Pf}.,;:!?。，、；：！？]{1,4}$/u;
 
 /** Finds for each seam of a case whether a truth line ends there, by aligning the words of source and truth. */
 export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams {
@@ -30,7 +31,7 @@ export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams
   const decided = decideSeams(source, table, indexWords(source));
   const { line, count } = decided.seams;
   const label = new Int8Array(count).fill(-1);
-  const kept = sourceTokens(source, table, decided);
+  const { tokens: kept, isWordGoingOn } = sourceTokens(source, table, decided);
   const wanted = truth.flatMap((text, place) => tokensOf(text).map((token): Token => ({ text: token, place })));
   const matches = alignTokens(
     kept.map((token) => token.text),
@@ -42,11 +43,11 @@ export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams
   const freeAt = new Set(free.map(([place, words]) => boundaryOf(truth, place, words)));
   const { first, last } = tokenRanges(kept, line.length);
   for (let seam = 0; seam < count; seam++) {
+    // A word that goes on is no place for a break, and its halves stand nowhere in the truth; nor is a line of marks that close something.
     if (
-      table.flags[line[seam]!]! & Flag.endsHyphen &&
-      table.flags[line[seam + 1]!]! & (Flag.startsLower | Flag.startsUpper)
+      isWordGoingOn[seam] ||
+      CLOSING_MARKS.test(source.slice(table.from[line[seam + 1]!], table.to[line[seam + 1]!]))
     ) {
-      // A word that goes on is no place for a break, and its halves stand nowhere in the truth.
       label[seam] = 0;
       continue;
     }
@@ -61,19 +62,23 @@ export function labelSeams({ source, truth, free }: LabelledCase): LabelledSeams
 }
 
 /** The words of the kept lines, each with the ordinal of its line; the halves of a split word count as one, on the first line. */
-function sourceTokens(source: string, table: LineTable, { seams }: SeamDecisions): Token[] {
+function sourceTokens(source: string, table: LineTable, { seams }: SeamDecisions) {
   const tokens: Token[] = [];
+  const isWordGoingOn = new Uint8Array(seams.count);
   let carried = '';
   for (let kept = 0; kept < seams.line.length; kept++) {
     const line = seams.line[kept]!;
     if (!isKept(table.kind[line]!)) continue;
     const words = tokensOf(source.slice(table.from[line], table.to[line]));
-    if (carried !== '' && words.length > 0) tokens.push({ text: carried + words.shift()!, place: kept - 1 });
+    if (carried !== '' && words.length > 0) {
+      tokens.push({ text: carried + words.shift()!, place: kept - 1 });
+      isWordGoingOn[kept - 1] = 1;
+    }
     carried = table.flags[line]! & Flag.endsHyphen && kept + 1 < seams.line.length ? (words.pop() ?? '') : '';
     for (const text of words) tokens.push({ text, place: kept });
   }
   if (carried !== '') tokens.push({ text: carried, place: seams.line.length - 1 });
-  return tokens;
+  return { tokens, isWordGoingOn };
 }
 
 /** Words as they are compared: letters and figures alone, small, hyphens inside them dropped. */

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
 import { cleanText } from '../cleaning/output.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
-import { wrap } from '../testing/typeset.ts';
+import { wrap, wrapSigns } from '../testing/typeset.ts';
 
 /*
  * Two texts put together, such as a letter and what it answers: each was wrapped at a width of its own, or not at all.
@@ -77,22 +77,6 @@ const WRONG: Readonly<Record<string, readonly (readonly [number, number])[]>> = 
 
 const ON_ONE_LINE = 0;
 const WIDTHS = [ON_ONE_LINE, 40, 50, 65, 76, 90];
-/** No line begins with these: a full line takes one more. */
-const NEVER_FIRST = '、。，」';
-
-/** Signs in lines of so many columns, two each. */
-function wrapSigns(text: string, columns: number): string[] {
-  const lines: string[] = [];
-  let line = '';
-  for (const sign of text) {
-    if (line.length * 2 >= columns && !NEVER_FIRST.includes(sign)) {
-      lines.push(line);
-      line = '';
-    }
-    line += sign;
-  }
-  return [...lines, line];
-}
 
 function set(paragraphs: readonly string[], width: number, language: string): string[] {
   if (width === ON_ONE_LINE) return [...paragraphs];

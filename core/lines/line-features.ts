@@ -25,13 +25,28 @@ export function measureLine(source: string, table: LineTable, line: number, writ
   table.indent[line] = Math.max(0, columnsOf(source, table.index.from[line]!, from) - table.margin);
   table.chars[line] = to - from;
   measureStretch(written, from, to, table.width, table.signs, line);
-  let firstTo = from;
-  if (isCjk(source.charCodeAt(from))) firstTo = from + 1;
-  else while (firstTo < to && firstTo - from < 200 && !isSpace(source.charCodeAt(firstTo))) firstTo++;
+  const firstTo = endOfFirstWord(source, from, to);
   table.firstChars[line] = firstTo - from;
   table.firstWidth[line] = printedWidth(source, from, firstTo);
   takePlacedWidth(table, line);
   table.flags[line] = startFlags(source, from, to, table.vocabulary) | endFlags(source, from, to, table.vocabulary);
+}
+
+/** In units: no measure asks for more of an address. */
+const LONGEST_FIRST_WORD = 200;
+
+/** Where a line could have been cut first. Signs of Chinese and Japanese part anywhere, but from what opens a quotation before them. */
+function endOfFirstWord(source: string, from: number, to: number): number {
+  const most = Math.min(to, from + LONGEST_FIRST_WORD);
+  let at = from;
+  let hasWord = false;
+  for (; at < most; at++) {
+    const code = source.charCodeAt(at);
+    if (isSpace(code) || (isCjk(code) && hasWord)) return at;
+    if (isCjk(code) && !isOpeningQuote(source[at]!)) return at + 1;
+    hasWord ||= isWordUnit(code);
+  }
+  return at;
 }
 
 /**

@@ -110,3 +110,16 @@ describe('captions', () => {
     expect(readCaptions(source, index, new Uint8Array(index.count), ALL_LINE_OPTIONS).found).toBe(false);
   });
 });
+
+test.each([
+  ['Tide tables', 4],
+  ['“Tide tables', 5],
+  ['潮汐表', 1],
+  ['“潮汐表', 2],
+  ['「潮汐表」', 2],
+  ['Saltfern港', 8],
+  ['2024年', 4],
+  ['…', 1],
+])('a line could have been cut first behind so many units: %s', (line, first) => {
+  expect(readLines(line, ALL_LINE_OPTIONS).firstChars[0]).toBe(first);
+});

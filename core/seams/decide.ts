@@ -42,6 +42,7 @@ import { keepLaidOutLines } from './layout.ts';
 import { breakAtOpenings } from './openings.ts';
 import { settleParts } from './parts.ts';
 import { joinIndexLines } from './index-lines.ts';
+import { findCutsAtMarks } from './cuts-at-marks.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
 import type { Measure } from './room.ts';
@@ -100,7 +101,7 @@ export interface SeamDecisions extends Verdicts {
  * What is fitted to documents is surer of others than it should be: log odds are so many times too large there, by those held back when
  * fitting (temperature scaling: C. Guo and others, "On calibration of modern neural networks", 2017).
  */
-const OVERCONFIDENCE = 1.4;
+const OVERCONFIDENCE = 1.65;
 
 /** By the place in EVIDENCE_NAMES. */
 export const EVIDENCE_WEIGHTS = Float32Array.from(EVIDENCE_NAMES, (name) => WEIGHTS[name]);
@@ -118,9 +119,10 @@ export function decideSeams(
   const { mark } = overrides;
   const parts = findExactParts(source, table, seams);
   markDisplays(table, seams, parts);
-  const measure = findMeasure(table, seams, parts, overrides.measure);
+  const cuts = findCutsAtMarks(source, table, seams);
+  const measure = findMeasure(table, seams, parts, cuts, overrides.measure);
   const sequence = findSequence(source, table, seams);
-  const pieces = findLinePieces(table, seams, measure);
+  const pieces = findLinePieces(table, seams, measure, cuts);
   const elements = trustInElements(table, seams);
   const starts = findRegions(table, seams);
   const regions = starts.map((from, at): SeamContext => {

@@ -25,11 +25,22 @@ export interface LinePieces {
   readonly lead: Float32Array;
 }
 
-/** Pieces after note marks, and all others in a text where lines that surely run on show that the extractor cuts lines. */
-export function findLinePieces(table: LineTable, seams: SeamTable, measure: Measure): LinePieces {
+/**
+ * Pieces after note marks, and all others in a text where lines that surely run on show that the extractor cuts lines. `cuts`: see
+ * findCutsAtMarks.
+ */
+export function findLinePieces(table: LineTable, seams: SeamTable, measure: Measure, cuts: Uint8Array): LinePieces {
   const all = collectPieces(table, seams, measure, () => true);
-  if (cutsLines(table, seams, measure, all.inside)) return all;
-  return collectPieces(table, seams, measure, (seam) => (table.flags[seams.line[seam]!]! & Flag.endsMark) !== 0);
+  const pieces = cutsLines(table, seams, measure, all.inside)
+    ? all
+    : collectPieces(table, seams, measure, (seam) => (table.flags[seams.line[seam]!]! & Flag.endsMark) !== 0);
+  const { inside, lead } = pieces;
+  for (let seam = 0; seam < seams.count; seam++) {
+    if (!cuts[seam] || inside[seam]) continue;
+    inside[seam] = 1;
+    lead[seam + 1] = lead[seam]! + fillOf(table, measure, seam, seams.line[seam]!);
+  }
+  return pieces;
 }
 
 function collectPieces(

@@ -18,7 +18,7 @@ const PLAIN = { width: 60, indent: 0, gap: 1, headingGap: 2, hyphenates: false, 
 function analyse(source: string) {
   const table = readLines(source, ALL_LINE_OPTIONS);
   const seams = findSeams(source, table);
-  const measure = findMeasure(table, seams, []);
+  const measure = findMeasure(table, seams, [], new Uint8Array(seams.count));
   return { table, seams, convention: findConvention(table, seams, measure, [], 0, seams.count), measure };
 }
 

@@ -23,14 +23,24 @@ const MANY_ROOMS = 20;
 const SLACK_OF_WRAPPED = 0.1;
 const SLACK_OF_RAGGED = 0.4;
 
-/** Measures the lines of a text; `given` is the measure in characters that a person set for the whole of it. */
-export function findMeasure(table: LineTable, seams: SeamTable, parts: readonly ExactPart[], given?: number): Measure {
+/**
+ * Measures the lines of a text. `cuts`: the seams at which one printed line was cut in two; `given` is the measure in characters that a
+ * person set for the whole of it.
+ */
+export function findMeasure(
+  table: LineTable,
+  seams: SeamTable,
+  parts: readonly ExactPart[],
+  cuts: Uint8Array,
+  given?: number,
+): Measure {
   const full: number[] = [];
   // Footnotes are set in smaller type.
   for (let seam = 0; seam < seams.count; seam++) {
     const line = seams.line[seam]!;
     const mayTell = table.kind[line] !== LineKind.footnote && tellsWidth(table, line);
-    if (mayTell && runsOnInProse(table, seams, seam)) full.push(seam);
+    const isPiece = cuts[seam] || cuts[seam - 1];
+    if (mayTell && !isPiece && runsOnInProse(table, seams, seam)) full.push(seam);
   }
   if (full.length < FEW_FULL_LINES && given === undefined) {
     const areWide = mostAreCjk(table, seams.line);
@@ -59,7 +69,11 @@ export function findMeasure(table: LineTable, seams: SeamTable, parts: readonly 
   fillLooseRuns(looseRun, table, seams, { unit, at });
   const blanks = mostFrequent(full.map((seam) => seams.blanks[seam]!));
   const prose = full.filter((seam) => looseRun[seam]! < WHOLE_GROUP && seams.blanks[seam] === blanks);
-  const rooms = prose.map((seam) => roomAt(table, seams, { unit, at }, seam));
+  const rooms = withoutShortOfUnspaced(
+    table,
+    seams,
+    prose.map((seam) => roomAt(table, seams, { unit, at }, seam)),
+  );
   // Among few lines one that ends where it likes, such as a salutation, is no custom.
   const usual = rooms.length < MANY_ROOMS ? rooms.sort((a, b) => a - b).slice(0, -1) : rooms;
   const slack = Math.max(unit === 'characters' ? 0 : PRINTED_SLACK, quantile(usual, 0.9));
@@ -77,6 +91,17 @@ export function findMeasure(table: LineTable, seams: SeamTable, parts: readonly 
     reliability:
       exactness * (given === undefined ? share01((MOST_OVERLONG - overlong) / (MOST_OVERLONG - USUAL_OVERLONG)) : 1),
   };
+}
+
+/** Lines without spaces end anywhere, so that one with so much room did not wrap; where most are full, it is a heading or an item. */
+const SHORT_OF_UNSPACED = 0.3;
+const MOST_SHORT = 1 / 3;
+
+/** Where no small letters tell what runs on, the rooms of lines that did not wrap go. */
+function withoutShortOfUnspaced(table: LineTable, seams: SeamTable, rooms: number[]): number[] {
+  if (!mostAreCjk(table, seams.line)) return rooms;
+  const wrapped = rooms.filter((room) => room < SHORT_OF_UNSPACED);
+  return wrapped.length >= (1 - MOST_SHORT) * rooms.length ? wrapped : rooms;
 }
 
 function withoutOverlong(widths: Uint32Array): Uint32Array {

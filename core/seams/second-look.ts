@@ -18,7 +18,7 @@ export interface FirstLook {
   readonly regions: readonly SeamContext[];
   /** By seam: the log odds of a new paragraph by the evidence. */
   readonly odds: Float32Array;
-  /** By seam: see roomAt and fillOf; -1 where there is no measure. */
+  /** By seam: see roomAt and fillOf, with the earlier pieces of a line that was cut; -1 where there is no measure. */
   readonly room: Float32Array;
   readonly fill: Float32Array;
   /** By seam: the lines from the last break up to it, and those behind it up to the next. */
@@ -45,14 +45,14 @@ interface Habits {
 
 /** Gathers what the first look found. Linear in the number of seams. */
 export function takeFirstLook(regions: readonly SeamContext[], odds: Float32Array): FirstLook {
-  const { table, seams, measure } = regions[0]!;
+  const { table, seams, measure, pieces } = regions[0]!;
   const count = odds.length;
   const room = new Float32Array(count).fill(-1);
   const fill = new Float32Array(count).fill(-1);
   for (let seam = 0; seam < count; seam++) {
     if (measure.at[seam] === 0) continue;
-    room[seam] = roomAt(table, seams, measure, seam);
-    fill[seam] = fillOf(table, measure, seam, seams.line[seam]!);
+    room[seam] = roomAt(table, seams, measure, seam) - pieces.lead[seam]!;
+    fill[seam] = fillOf(table, measure, seam, seams.line[seam]!) + pieces.lead[seam]!;
   }
   const since = new Float32Array(count);
   const until = new Float32Array(count);

@@ -66,6 +66,25 @@ export function wrap(text: string, width: number, hyphenates: boolean): string[]
   return [...lines, line];
 }
 
+/** No line of Chinese or Japanese begins with the ones, and a full line takes one more; none ends in the others. */
+const NEVER_FIRST = '、。，；：！？」』）”';
+const NEVER_LAST = '「『（“';
+
+/** Sets Chinese or Japanese text in lines of so many columns, two for each sign. */
+export function wrapSigns(text: string, columns: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const sign of text) {
+    const isFull = line.length * 2 >= columns && !NEVER_FIRST.includes(sign);
+    if (isFull && !NEVER_LAST.includes(line.at(-1)!)) {
+      lines.push(line);
+      line = '';
+    }
+    line += sign;
+  }
+  return [...lines, line];
+}
+
 /** The last place before `most` where a word may be split: between two consonants, or before a single one; 0 for none. */
 function splitPoint(word: string, most: number): number {
   const letters = /^\p{P}*(\p{L}+(?:-\p{L}+)?)/u.exec(word);
