@@ -85,7 +85,7 @@ export function isOption(words: string): boolean {
 /** "i. A. Corran", "p. p. Pell": who signs for another. */
 const FOR_ANOTHER = /^(?:i\. ?[AV]\.|p\. ?p\.) ?\p{Lu}/u;
 
-function startFlags(source: string, from: number, to: number, { refersBack }: Vocabulary): number {
+function startFlags(source: string, from: number, to: number, { refersBack, mayBeNoun }: Vocabulary): number {
   let flags = 0;
   let at = from;
   let char = source[at]!;
@@ -114,6 +114,7 @@ function startFlags(source: string, from: number, to: number, { refersBack }: Vo
   } else if (isUpper(char)) {
     flags |= Flag.startsUpper;
     if (!(flags & Flag.startsQuote) && refersBack(firstWord(source, at, to))) flags |= Flag.startsReferring;
+    if (mayBeNoun(firstWord(source, at, to))) flags |= Flag.startsNoun;
     const head = source.slice(from, Math.min(to, from + 40));
     if (mayNameSpeaker(source, from, to) && SPEAKER.test(head)) flags |= Flag.startsSpeaker;
     if (

@@ -34,6 +34,8 @@ export const Flag = {
   endsMark: 1 << 23,
   startsReferring: 1 << 24,
   startsCaseless: 1 << 25,
+  /** With a capital that a noun has in any place of a sentence, by the custom of the language. */
+  startsNoun: 1 << 26,
 } as const;
 
 /** All that is known of the lines one by one, in flat arrays. Positions are source offsets, widths thousandths of an em. */

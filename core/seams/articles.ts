@@ -1,5 +1,5 @@
 import { isDigit } from '../text/characters.ts';
-import { inAnyLanguage, titlesOfNames } from '../text/language.ts';
+import { inAnyLanguage, isMonth, titlesOfNames } from '../text/language.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
@@ -19,6 +19,8 @@ const CERTAINTY_OF_TITLE = 0.92;
 
 /** In characters: titles may end so before a capital, too, but they are shorter. */
 const LONG = 40;
+/** Where nouns have capitals that says nothing of titles. */
+const SHORT = 12;
 
 /**
  * No list and hardly a verse ends a line with "the" or "Mr.": the line goes on in the next, if that begins with a small letter right
@@ -37,6 +39,8 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     if (!isApart(verdicts, seam)) continue;
     if (endsInAside(source, table, before) && table.flags[next]! & (Flag.startsUpper | Flag.startsCaseless))
       settle(verdicts, seam, Decision.join, 'article', CERTAINTY_OF_TITLE);
+    if (isFigureOfSentence(source, table, seams, seam) || isMonthOfDay(source, table, before, next))
+      settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
     const wantsFigure = endsInReference(source, table, before);
     if (
       (wantsFigure || table.flags[before]! & Flag.endsFunctionWord) &&
@@ -44,7 +48,8 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
     )
       settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
     if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
-    const isName = table.chars[before]! >= LONG && (table.flags[next]! & Flag.startsUpper) !== 0;
+    const shortest = table.flags[next]! & Flag.startsNoun ? SHORT : LONG;
+    const isName = table.chars[before]! >= shortest && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;
     const tail = source.slice(Math.max(table.from[before]!, table.to[before]! - LONGEST_ARTICLE - 1), table.to[before]);
     const last = LAST_WORD.exec(tail)?.[0];
@@ -89,6 +94,33 @@ const LONGEST_REFERENCE = 16;
 
 function endsInReference(source: string, { from, to }: LineTable, line: number): boolean {
   return REFERENCE.test(source.slice(Math.max(from[line]!, to[line]! - LONGEST_REFERENCE), to[line]));
+}
+
+/** "by 1" / "May. There is no fee." */
+const DAY_AT_END = /\p{L},? (?:0?[1-9]|[12]\d|3[01])(?:\.|º|er|st|nd|rd|th)?$/u;
+const LONGEST_DAY = 10;
+const SHORTEST_BEFORE_DAY = 30;
+const MONTH = /^\p{L}+/u;
+
+function isMonthOfDay(source: string, { from, to, chars }: LineTable, before: number, next: number): boolean {
+  if (chars[before]! < SHORTEST_BEFORE_DAY) return false;
+  if (!DAY_AT_END.test(source.slice(Math.max(from[before]!, to[before]! - LONGEST_DAY), to[before]))) return false;
+  const word = MONTH.exec(source.slice(from[next]!, to[next]))?.[0];
+  return word !== undefined && isMonth(word);
+}
+
+/** "as compared with paragraph" / "10.": a figure and a stop, the last of its group, below a full line that ends nothing. */
+const FIGURE_AND_STOP = /^\d{1,4}[.)?!]$/;
+const LONGEST_FIGURE = 5;
+const OPEN_END = /[\p{Ll}\p{N}]$/u;
+
+function isFigureOfSentence(source: string, table: LineTable, seams: SeamTable, seam: number): boolean {
+  const { from, to, chars, series } = table;
+  const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+  if (chars[after]! > LONGEST_FIGURE || chars[before]! < LONG || series.has(after)) return false;
+  const isLast = seam + 1 === seams.count || seams.blanks[seam + 1]! > 0;
+  if (!isLast || !FIGURE_AND_STOP.test(source.slice(from[after], to[after]))) return false;
+  return OPEN_END.test(source.slice(from[before], to[before]).slice(-2));
 }
 
 function endsInTitle(source: string, { from, to }: LineTable, line: number): boolean {

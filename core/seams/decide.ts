@@ -42,6 +42,8 @@ import { keepLaidOutLines } from './layout.ts';
 import { breakAtOpenings } from './openings.ts';
 import { settleParts } from './parts.ts';
 import { joinIndexLines } from './index-lines.ts';
+import { doubtLineEnds } from './doubt-line-ends.ts';
+import { joinRunInNumbers } from './run-in-numbers.ts';
 import { findCutsAtMarks } from './cuts-at-marks.ts';
 import { findLinePieces, type LinePieces } from './line-pieces.ts';
 import { findMeasure } from './measure.ts';
@@ -191,6 +193,7 @@ export function decideSeams(
   joinAroundAsides(table, seams, verdicts);
   if (mark === undefined) {
     joinWithinBrackets(source, table, seams, verdicts);
+    joinRunInNumbers(source, table, seams, verdicts);
     joinWithinSpeech(source, table, seams, measure, verdicts);
   }
   joinSingleWords(table, seams, verdicts);
@@ -199,6 +202,7 @@ export function decideSeams(
     settleOrderedEntries(source, table, seams, verdicts);
     joinIndexLines(source, table, seams, verdicts);
     settleAroundValues(source, table, seams, verdicts);
+    doubtLineEnds(table, seams, measure, verdicts);
   }
   breakAtBlockTags(source, table, seams, verdicts);
   keepLaidOutLines(source, table, seams, verdicts);

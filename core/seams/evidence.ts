@@ -184,7 +184,7 @@ export function weighEvidence(context: SeamContext, weights: Float32Array): (sea
   return (seam) => {
     const sides = sidesOf(context, seam);
     const { before, after, beforeFlags, afterFlags } = sides;
-    const pair = beforeFlags * 2 ** 26 + afterFlags;
+    const pair = (beforeFlags & ~Flag.startsNoun) * 2 ** 27 + afterFlags;
     let odds = known.get(pair);
     if (odds === undefined) known.set(pair, (odds = weighWords(beforeFlags, afterFlags)));
     for (const at of which) odds += weights[at]! * PLACE_LIST[at]!(context, seam, sides);

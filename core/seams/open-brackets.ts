@@ -18,7 +18,9 @@ const CERTAINTY_OF_CLOSING = 0.95;
 /** A line that ends within brackets goes on in the next, if they close there. Closing marks alone belong to the line before them. */
 export function joinWithinBrackets(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   for (let seam = 0; seam < seams.count; seam++) {
-    if (seams.blanks[seam] === 0 && isLoneClosing(source, table, seams.line[seam + 1]!)) {
+    const [before, after] = [seams.line[seam]!, seams.line[seam + 1]!];
+    const isLone = isLoneClosing(source, table, after) || isLoneStop(source, table, before, after);
+    if (seams.blanks[seam] === 0 && isLone) {
       settle(verdicts, seam, Decision.join, 'bracket', CERTAINTY_OF_CLOSING);
       continue;
     }
@@ -42,14 +44,27 @@ function closesAlone(source: string, table: LineTable, { line, blanks, count }: 
   return CLOSING.test(source.slice(table.from[line[seam + 1]!], table.to[line[seam + 1]!]));
 }
 
+/** In characters: lines of verse and of addresses are shorter. */
+const LONG = 45;
+
 /** A line that was broken off; verse hardly ends in "p.". */
-function mayGoOn({ flags }: LineTable, { line }: SeamTable, seam: number, { decision }: Verdicts): boolean {
+function mayGoOn({ flags, chars }: LineTable, { line }: SeamTable, seam: number, { decision }: Verdicts): boolean {
   if (decision[seam] !== Decision.keep) return decision[seam] === Decision.break;
-  return (flags[line[seam]!]! & Flag.endsAbbreviation) !== 0;
+  return (flags[line[seam]!]! & Flag.endsAbbreviation) !== 0 || chars[line[seam]!]! >= LONG;
 }
 
 /** Whether a line is nothing but the marks that close the line before it. */
 export function isLoneClosing(source: string, { kind, from, to }: LineTable, line: number): boolean {
   if (kind[line] !== LineKind.prose || to[line]! - from[line]! > LONGEST_CLOSING) return false;
   return LONE_CLOSING.test(source.slice(from[line], to[line]));
+}
+
+/** A stop that had no room in the line of its sentence. */
+const LONE_STOP = /^[.!?;]$/;
+const WORD_AT_END = /[\p{L}\p{N}]$/u;
+
+function isLoneStop(source: string, { kind, from, to }: LineTable, before: number, line: number): boolean {
+  if (kind[line] !== LineKind.prose || to[line]! - from[line]! !== 1 || !LONE_STOP.test(source[from[line]!]!))
+    return false;
+  return kind[before] === LineKind.prose && WORD_AT_END.test(source.slice(from[before], to[before]).slice(-2));
 }

@@ -2,6 +2,8 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isDigit } from '../text/characters.ts';
 import { LONGEST_LEAD, mayHaveShape, Shape, shapeOf, WHOLE } from './line-shapes.ts';
+import { isRestWithColon } from './rests-with-colons.ts';
+import { joinRestsOfTurns } from './rests-of-turns.ts';
 import { edgeInCharacters, widestEdge } from './room.ts';
 import { LEANS } from './runs-on.ts';
 import { hasRunInLabels } from '../text/run-in-labels.ts';
@@ -130,7 +132,8 @@ function shapesIn(source: string, table: LineTable, seams: SeamTable, first: num
     const isOpen = table.kind[line] === LineKind.prose || table.kind[line] === LineKind.tableRow;
     const may = isOpen && mayHaveShape(source, table, line);
     const text = may ? source.slice(table.from[line], table.to[line]) : '';
-    const shape = may ? shapeOf(text) & ~notOfItem(table, line, text) : 0;
+    const ofRest = may && isRestWithColon(table, seams, first, last, place, text) ? Shape.keyBefore : 0;
+    const shape = may ? shapeOf(text) & ~notOfItem(table, line, text) & ~ofRest : 0;
     // The times of captions stand anywhere in a sentence.
     shapes.push(table.captions.found ? shape & ~Shape.stampBefore : shape);
   }
@@ -185,6 +188,29 @@ function settleGroup(
     const stays = isTogether || verdicts.decision[seam] === Decision.keep;
     settle(verdicts, seam, stays ? Decision.keep : Decision.break, 'shape', CERTAINTY);
   }
+  const begins = (place: number) => (shapes[place - first]! & shape) !== 0;
+  if (shape !== Shape.keyBefore || !hasKeyTwice(source, table, seams, first, last, begins)) return;
+  joinRestsOfTurns(table, seams, first, last, begins, () => false, verdicts);
+}
+
+/** Whether one of the names before colons comes back, as those of people who speak do. */
+function hasKeyTwice(
+  source: string,
+  { from }: LineTable,
+  { line }: SeamTable,
+  first: number,
+  last: number,
+  begins: (place: number) => boolean,
+): boolean {
+  const keys = new Set<string>();
+  for (let place = first; place <= last; place++) {
+    if (!begins(place)) continue;
+    const start = from[line[place]!]!;
+    const key = source.slice(start, source.indexOf(':', start));
+    if (keys.has(key)) return true;
+    keys.add(key);
+  }
+  return false;
 }
 
 /** Whether what dots or a tab lead to are words, not a figure, that go on in the line below. */

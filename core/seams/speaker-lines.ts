@@ -1,5 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { LEANS } from './runs-on.ts';
+import { joinRestsOfTurns } from './rests-of-turns.ts';
 import { roomAt, roomWithin, widestEdge, type Measure } from './room.ts';
 import { Decision, groupsOf, type SeamTable } from './seam-table.ts';
 import { isApart, settle, settlerOf, type Verdicts } from './verdicts.ts';
@@ -98,7 +99,13 @@ export function joinWithinTurns(
 ): void {
   const { speakers, captions, layout } = table;
   const { line, count } = seams;
-  if (captions.found || layout !== undefined || measure.reliability === 0 || speakers.size < FEWEST_TURNS) return;
+  if (captions.found || layout !== undefined || speakers.size < FEWEST_TURNS) return;
+  if (measure.reliability === 0) {
+    const begins = (place: number) => speakers.get(line[place]!) === false;
+    const isBetween = (place: number) => speakers.has(line[place]!) || isDirection(source, table, seams, place);
+    joinRestsOfTurns(table, seams, 0, count, begins, isBetween, verdicts);
+    return;
+  }
   const wavering: number[] = [];
   let rests = 0;
   let inTurn = false;

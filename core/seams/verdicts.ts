@@ -32,6 +32,7 @@ export const SETTLERS = [
   'centred',
   'bracket',
   'openSpeech',
+  'runInNumber',
   'overlong',
   'aside',
   'ownForm',

@@ -25,7 +25,9 @@ export const WORD_EVIDENCE = {
   endsFunctionWord: ({ beforeFlags, across }) => across * has(beforeFlags, Flag.endsFunctionWord),
   endsOpen: ({ beforeFlags, across }) => (beforeFlags & NO_ENDING ? 0 : across),
   startsLower: ({ afterFlags, across }) => across * has(afterFlags, Flag.startsLower),
-  startsUpper: ({ afterFlags }) => has(afterFlags, Flag.startsUpper),
+  // A noun with a capital that the language gives it anywhere begins nothing by it.
+  startsUpper: ({ beforeFlags, afterFlags }) =>
+    afterFlags & Flag.startsNoun && !(beforeFlags & CLOSES) ? 0 : has(afterFlags, Flag.startsUpper),
   startsReferring: ({ beforeFlags, afterFlags }) =>
     beforeFlags & Flag.endsStop ? has(afterFlags, Flag.startsReferring) : 0,
   startsQuote: ({ beforeFlags, afterFlags }) => has(afterFlags, Flag.startsQuote) && has(beforeFlags, CLOSES),

@@ -141,7 +141,8 @@ function seamsThatRunOn(
 ): number[] {
   const { flags, chars, kind, from, to } = table;
   const found: number[] = [];
-  const endsSentence = reachesStop(table, seams, first, last);
+  const endsSentence = reaches(Flag.endsStop, table, seams, first, last);
+  const endsClause = reaches(Flag.endsStop | Flag.endsColon, table, seams, first, last);
   for (let seam = first; seam < last; seam++) {
     const [before, next] = [seams.line[seam]!, seams.line[seam + 1]!];
     if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose) continue;
@@ -153,22 +154,50 @@ function seamsThatRunOn(
       (flags[before]! & Flag.endsFunctionWord) !== 0 && ((flags[next]! & Flag.startsAddress) !== 0 || isBeforeName);
     const isCaseless = (flags[next]! & Flag.startsCaseless) !== 0 && chars[before]! * 2 > widest && endsSentence(seam);
     const goesOn = isCaseless || (flags[next]! & Flag.startsLower) !== 0;
-    if (isCut || (goesOn && runsOn(table, seams, seam))) found.push(seam);
+    const isInSentence =
+      (isNounInSentence(table, seams, seam) && endsClause(seam)) || isListGoingOn(source, table, seams, seam, last);
+    if (isCut || isInSentence || (goesOn && runsOn(table, seams, seam))) found.push(seam);
   }
   return found;
 }
 
+/** A noun with the capital that its language gives it anywhere, below a line that ends nothing. */
+function isNounInSentence({ flags }: LineTable, { line }: SeamTable, seam: number): boolean {
+  const [before, after] = [flags[line[seam]!]!, flags[line[seam + 1]!]!];
+  return (after & Flag.startsNoun) !== 0 && !(after & NEVER_A_REST) && !(before & ENDS);
+}
+
+/** In characters: no verse and no address has lines so long. */
+const LONGER_THAN_VERSE = 60;
+
+/** Names behind a comma, below a long line, to the end of a sentence; verse begins a line with "And". */
+function isListGoingOn(source: string, table: LineTable, { line }: SeamTable, seam: number, last: number): boolean {
+  const { flags, chars, from, firstChars, vocabulary } = table;
+  const [before, after] = [line[seam]!, line[seam + 1]!];
+  if (!(flags[before]! & Flag.endsComma) || chars[before]! < LONGER_THAN_VERSE) return false;
+  if (!(flags[after]! & Flag.startsUpper) || flags[after]! & NEVER_A_REST || !(flags[line[last]!]! & Flag.endsStop))
+    return false;
+  return !vocabulary.isFunctionWord(source.slice(from[after], from[after]! + firstChars[after]!));
+}
+
 /**
- * In scripts without capitals: whether the words of the lines first..last run on across a seam up to the end of a sentence. Those of a list
- * end none.
+ * Where capitals do not tell: whether the words of the lines first..last run on across a seam up to one of some ends. Those of a list
+ * reach none.
  */
-function reachesStop(table: LineTable, seams: SeamTable, first: number, last: number): (seam: number) => boolean {
-  const reaches = new Uint8Array(last - first);
+function reaches(
+  ends: number,
+  table: LineTable,
+  seams: SeamTable,
+  first: number,
+  last: number,
+): (seam: number) => boolean {
+  const does = new Uint8Array(last - first);
   for (let seam = last - 1; seam >= first; seam--) {
-    const ends = (table.flags[seams.line[seam + 1]!]! & Flag.endsStop) !== 0 || reaches[seam + 1 - first] === 1;
-    reaches[seam - first] = ends && runsOn(table, seams, seam) ? 1 : 0;
+    const isThere = (table.flags[seams.line[seam + 1]!]! & ends) !== 0 || does[seam + 1 - first] === 1;
+    const goesOn = runsOn(table, seams, seam) || isNounInSentence(table, seams, seam);
+    does[seam - first] = isThere && goesOn ? 1 : 0;
   }
-  return (seam) => reaches[seam - first] === 1;
+  return (seam) => does[seam - first] === 1;
 }
 
 /**
@@ -184,6 +213,7 @@ function isRest({ kind, flags, chars }: LineTable, before: number, next: number,
   return isCut && (flags[next]! & Flag.endsStop) !== 0 && chars[next]! <= chars[before]! * REST_OF_WIDEST;
 }
 
+const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsComma | Flag.endsDash | Flag.endsQuote;
 const NEVER_A_REST = Flag.startsMarker | Flag.startsSpeaker | Flag.startsQuote;
 const REST_OF_WIDEST = 0.7;
 

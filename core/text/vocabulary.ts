@@ -17,6 +17,8 @@ export interface Vocabulary {
   isSuspender(word: string): boolean;
   isEnclitic(word: string): boolean;
   isPrefix(word: string): boolean;
+  /** Whether a word with a capital may stand within a sentence, as nouns do in the language of the text. */
+  mayBeNoun(word: string): boolean;
 }
 
 type List =
@@ -43,8 +45,10 @@ function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
     return (word: string) => word.length <= longest && words.has(word.toLowerCase());
   };
   const isShortForm = asker('abbreviations');
+  const isFunctionWord = asker('functionWords');
+  const capitalizesNouns = languages.every((language) => language.capitalizesNouns);
   return {
-    isFunctionWord: asker('functionWords'),
+    isFunctionWord,
     refersBack: asker('referring'),
     isAbbreviation: (word) => isInitial(word) || isShortForm(word),
     isArticle: asker('articles'),
@@ -52,6 +56,7 @@ function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
     isSuspender: asker('suspenders'),
     isEnclitic: asker('enclitics'),
     isPrefix: asker('prefixes'),
+    mayBeNoun: (word) => capitalizesNouns && !isFunctionWord(word),
   };
 }
 

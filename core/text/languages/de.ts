@@ -8,9 +8,9 @@ export const de = {
   referring:
     'er es sie ihr sein seine dies diese dieser dieses damit dadurch dabei dazu daher dann und aber oder denn doch jedoch außerdem',
   abbreviations: 'z.b d.h u.a bzw ca nr hr fr hrsg bd s vgl str',
-  titles: 'hr. hrn. fr. frl. dr. prof.',
+  titles: 'hr. hrn. fr. frl. dr. prof. herrn fräulein',
   suspenders: 'und oder bzw bis',
-  articles: 'der die das dem den des ein eine einen einem einer eines',
+  articles: 'der die das dem den des ein eine einen einem einer eines seine seinen seinem seiner',
   salutations: 'liebe[rs]?|sehr geehrte[rs]?|hallo|guten (?:morgen|tag|abend)|moin',
   closings:
     '(?:mit )?(?:\\p{L}+e[nmr]? )*gr(?:ü|u)(?:ß|ss)(?:en?)?|hochachtungsvoll|herzlichst|alles liebe|ihre?|deine?|eure?',
@@ -24,6 +24,7 @@ export const de = {
     'musik applaus beifall gelächter lachen lacht seufzt seufzen hustet husten stille jubel unverständlich räuspern schluchzt',
   quotes: { double: ['„', '“'], single: ['‚', '‘'] },
   hesitation: /(?:ähm?|öhm?|\bhm+)/gi,
+  capitalizesNouns: true,
   closesCompounds: true,
   page: {
     home: 'startseite',

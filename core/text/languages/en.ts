@@ -9,7 +9,7 @@ export const en = {
     'he she it they his her their its this that these those him them such but and or nor yet so then thus hence therefore otherwise however moreover furthermore',
   abbreviations:
     'mr mrs ms mx dr prof rev revd hon lieut cllr supt bros thos wm jas chas geo st messrs capt col gen lt sgt maj cpl vs e.g i.e cf viz no nos vol vols p pp fig figs ch sec ed eds al approx inst ult dept jan feb mar apr jun jul aug sep sept oct nov dec mon tue wed thu fri sat sun',
-  titles: 'mr. mrs. ms. mx. messrs. dr. prof. rev. revd. capt. lieut. sgt.',
+  titles: 'mr. mrs. ms. mx. messrs. dr. prof. rev. revd. capt. lieut. sgt. miss mr mrs ms mx dr prof rev revd',
   suspenders: 'and or to',
   articles: 'a an the',
   salutations: 'dear|hi|hello|hey|good (?:morning|afternoon|evening)',

@@ -46,6 +46,8 @@ export interface LanguageData {
   readonly enclitics?: string;
   /** What is written before other words with a hyphen: "self-", "ex-". */
   readonly prefixes?: string;
+  /** It writes nouns with a capital. */
+  readonly capitalizesNouns?: boolean;
   /** It writes compounds as one word, so that two words at a hyphen are no sign of one. */
   readonly closesCompounds?: boolean;
   /** Its characters are as wide as a Chinese sign: wide signs and spaces are its own. */

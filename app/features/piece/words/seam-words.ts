@@ -150,6 +150,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
   ownForm: { apart: 'one of the two lines has a form of its own, such as a note, an address or a name', on: '' },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
   openSpeech: { apart: '', on: 'a quotation is still open at the end of this line, and closes further down' },
+  runInNumber: { apart: '', on: 'the number before this one stands within a line, so the sentence goes on' },
   overlong: { apart: 'a line here is far longer than those that wrap, so it is a paragraph by itself', on: '' },
   displayed: { apart: 'a line stands by itself here, set off from the lines around it', on: '' },
   speechBlock: {

@@ -1,0 +1,39 @@
+import { expect, test } from '@jest/globals';
+import { clean } from '../cleaning/clean.ts';
+import { DEFAULT_STYLE } from '../style/style.ts';
+
+/*
+ * Line ends that may as well be those of a wrapped paragraph are asked about, whatever else the text looks like.
+ */
+
+/** The words behind the line end. */
+const ASKED: readonly (readonly [string, string, string])[] = [
+  [
+    'below a line that ends in "of"',
+    'Dear Mrs. Roe,\n\nOn the Properties discovered of\nPrisms and Lamps.\n\nOn the Colours of\nBells.\n\nIda Marsh',
+    'Prisms and',
+  ],
+  [
+    'below a full line that ends a sentence, in a text with few lines',
+    'Dear Mrs. Roe,\n\nNo, no, no; the dome is blind and I must have a lantern for it by Monday.\nThe keeper said so twice, and then he wrote it on the door.\n\nIda Marsh',
+    'The keeper',
+  ],
+  [
+    'between lines of an item that pause at their ends',
+    '- The keeper, when he was called,\nwent over to the lamp and knelt,\nwith his head held low.',
+    'with his',
+  ],
+  [
+    'German: below a full line, before a noun',
+    'Wann fährt die letzte Fähre?\nVon Mai bis September um 21 Uhr, sonst um 19\nUhr. Bei Sturm fährt sie nicht.',
+    'Uhr. Bei',
+  ],
+];
+
+test.each(ASKED)('a line end is asked about: %s', (_name, source, behind) => {
+  const { table, decided } = clean(source, DEFAULT_STYLE);
+  const { line } = decided.seams;
+  const seam = line.findIndex((one) => source.startsWith(behind, table.from[one])) - 1;
+  expect(seam).toBeGreaterThanOrEqual(0);
+  expect(decided.certainty[seam]).toBeLessThan(DEFAULT_STYLE.certaintyLimit);
+});
