@@ -113,7 +113,7 @@ function endsElided(source: string, { from, to, vocabulary }: LineTable, line: n
 }
 
 /** Marks that Chinese and Japanese share with other scripts: no space stands between them and a sign. */
-const SHARED_MARKS = '“”‘’…—';
+const SHARED_MARKS = '“”‘’…—·';
 
 function areWide({ language }: LineTable, last: number, next: number): boolean {
   const isShared = (code: number) => SHARED_MARKS.includes(String.fromCharCode(code));

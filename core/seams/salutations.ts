@@ -15,7 +15,7 @@ const FEW_WORDS = /^\S+(?:\s\S+){1,3}$/;
 const SALUTATION = new RegExp(`^(?:${inAnyLanguage('salutations')})(?=[\\s,!])[^.?;:]*[,!،]$`, 'iu');
 
 /** How they end: that, a word or two more at most, and no sentence. The name is on the line below. */
-const CLOSING = new RegExp(`^(?:${inAnyLanguage('closings')})(?:[ ,]+[^\\s.?;:,]+){0,2}[,!،]?$`, 'iu');
+const CLOSING = new RegExp(`^(?:${inAnyLanguage('closings')})(?:[ ,]+[^\\s.?;:,]+){0,2}[,!،，！。]?$`, 'iu');
 /** In characters, of the closing and of the name. */
 const LONGEST_CLOSE = 40;
 
@@ -107,7 +107,7 @@ function wraps({ chars, flags }: LineTable, above: number, below: number): boole
   return chars[above]! > LONGEST_CLOSE && !(flags[above]! & ENDS) && (flags[below]! & Flag.startsLower) !== 0;
 }
 
-const NAME = Flag.startsUpper | Flag.startsCaseless;
+const NAME = Flag.startsUpper | Flag.startsCaseless | Flag.startsCjk;
 
 /** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */
 export function breakAfterSalutations(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {

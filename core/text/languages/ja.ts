@@ -8,6 +8,8 @@ export const ja = {
   referring: '',
   abbreviations: '',
   suspenders: '',
+  closings:
+    '(?:どうぞ)?(?:よろしく|宜しく)お願い(?:いたし|致し|申し上げ|し)ます|敬具|敬白|かしこ|草々|取り急ぎ(?:お礼|御礼|ご連絡)まで',
   figures: '図|表|写真|地図',
   sounds: '音楽 拍手 笑 笑い 笑い声 ため息 咳 沈黙',
   quotes: { double: ['「', '」'], single: ['『', '』'] },
