@@ -14,7 +14,6 @@ const WRONG: Readonly<Record<string, readonly string[]>> = {
   'references with labels': ['70, double spaced'],
   'menu with descriptions': ['45, hanging', '58, hyphens'],
   'property listing': ['45, hanging'],
-  'recipe with headings': ['45, hanging'],
   'software readme': ['45, hanging', '70, double spaced'],
   'tale with a refrain': ['45, hanging', '70, double spaced'],
   'tract with points in capitals': ['45, hanging'],

@@ -203,10 +203,11 @@ function endsInFunctionWord(source: string, from: number, to: number, { isFuncti
   if (start === from) return true;
   const before = source[start - 1]!;
   if (OPENS_WORD.includes(before)) return true;
-  return isSpace(before.charCodeAt(0)) && !(isSmallAscii(source.charCodeAt(start - 2)) && isName(word));
+  const code = source.charCodeAt(start - 2);
+  return isSpace(before.charCodeAt(0)) && !((isSmallAscii(code) || isDigit(code)) && isName(word));
 }
 
-/** A capital and then a small letter. */
+/** A capital and then a small letter: "Will", and "May" in "3 May". */
 function isName(word: string): boolean {
   return /^[A-Z][a-z]/.test(word);
 }

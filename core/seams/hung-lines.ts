@@ -62,15 +62,20 @@ function joinUnderWords(
   const widest = widestEdge(table, line.subarray(first, last + 1));
   if (widest < NARROWEST) return;
   let column: number | undefined;
+  let isItem = false;
   for (let seam = first; seam < last; seam++) {
     const [before, after] = [line[seam]!, line[seam + 1]!];
     const own = columnOfWords(source, table, before);
-    if (own !== undefined) column = indent[before]! + own;
-    else if (indent[before] !== column) column = undefined;
+    if (own !== undefined) {
+      column = indent[before]! + own;
+      isItem = wordsAfterMarker(source, table, before) > 0;
+    } else if (indent[before] !== column) column = undefined;
     const isUnder = column !== undefined && indent[after] === column && column >= LEAST_COLUMN;
     const edge = edgeInCharacters(table, before);
     const isFull = edge >= widest * SHARE_OF_EDGE && edge + 1 + firstChars[after]! > widest;
-    if (!isUnder || !isFull || flags[after]! & OPENS || flags[before]! & (Flag.endsStop | Flag.endsColon)) continue;
+    // A sentence may end in the full line of an item, and another begin.
+    const ends = isItem ? Flag.endsColon : Flag.endsStop | Flag.endsColon;
+    if (!isUnder || !isFull || flags[after]! & OPENS || flags[before]! & ends) continue;
     if (verdicts.decision[seam] !== Decision.join) settle(verdicts, seam, Decision.join, 'hanging', CERTAINTY_OF_VERSE);
   }
 }

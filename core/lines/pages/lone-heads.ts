@@ -6,6 +6,7 @@ import { isDropped, LineKind } from '../line-kind.ts';
 import { findKeptLines, textAt, type KeptLines } from '../kept-lines.ts';
 import { isFigureCaption, isFormula } from '../line-form.ts';
 import { Flag, type LineTable } from '../line-table.ts';
+import { closesText } from './closing-number.ts';
 import { foldHead, readPageLabel } from './page-label.ts';
 
 /*
@@ -55,6 +56,7 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
   const lone: number[] = [];
   let usual: number | undefined;
   if (opensText(source, table, kept)) lone.push(0);
+  if (closesText(source, table, kept)) lone.push(kept.lines.length - 1);
   for (let place = 1; place + 1 < kept.lines.length; place++) {
     const line = kept.lines[place]!;
     if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) continue;
