@@ -30,6 +30,13 @@ const ASKED: readonly (readonly [string, string, string])[] = [
   ],
 ];
 
+test('a line of a stanza that ends in a small word is not', () => {
+  const source =
+    'She rinsed the pot and dried it,\nand set the cups a moment by\nthe window where the lamp was,\nand waited for the sky.';
+  const { decided } = clean(source, DEFAULT_STYLE);
+  expect([...decided.certainty].every((certainty) => certainty >= DEFAULT_STYLE.certaintyLimit)).toBe(true);
+});
+
 test.each(ASKED)('a line end is asked about: %s', (_name, source, behind) => {
   const { table, decided } = clean(source, DEFAULT_STYLE);
   const { line } = decided.seams;

@@ -29,9 +29,19 @@ function doubtLeaningLines(table: LineTable, seams: SeamTable, verdicts: Verdict
     if (verdicts.decision[seam] !== Decision.break && verdicts.decision[seam] !== Decision.keep) continue;
     if (seams.blanks[seam]! > 0 || !(flags[before]! & Flag.endsFunctionWord) || chars[before]! < SHORTEST) continue;
     if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || flags[next]! & STANDS_ALONE) continue;
-    if (['verse', 'evidence'].includes(settlerOf(verdicts, seam)))
+    if (['verse', 'evidence'].includes(settlerOf(verdicts, seam)) && !isInStanza(verdicts, seam))
       verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
   }
+}
+
+/** So many line ends of verse in a row are no sentence that was wrapped. */
+const FEWEST_OF_STANZA = 3;
+
+function isInStanza({ decision }: Verdicts, seam: number): boolean {
+  let run = 0;
+  for (let at = seam; at >= 0 && decision[at] === Decision.keep && run < FEWEST_OF_STANZA; at--) run++;
+  for (let at = seam + 1; decision[at] === Decision.keep && run < FEWEST_OF_STANZA; at++) run++;
+  return run >= FEWEST_OF_STANZA;
 }
 
 /**

@@ -132,8 +132,14 @@ function keepRun({ table, seams }: SeamContext, verdicts: Verdicts, from: number
   if (closed / (last - first) < MOST_CLOSED) keepAll(verdicts, first, last);
 }
 
+/** Lines of verse are as certain as they are on the average, since one is hardly verse without the others. */
 function keepAll(verdicts: Verdicts, from: number, to: number): void {
-  for (let seam = from; seam < to; seam++) settle(verdicts, seam, Decision.keep, 'verse');
+  const { certainty } = verdicts;
+  const mean = certainty.subarray(from, to).reduce((sum, one) => sum + one, 0) / (to - from);
+  for (let seam = from; seam < to; seam++) {
+    settle(verdicts, seam, Decision.keep, 'verse');
+    if (to - from >= FEWEST_OF_VERSE) certainty[seam] = Math.max(certainty[seam]!, mean);
+  }
 }
 
 function mayBeVerse(context: SeamContext, decision: Uint8Array, seam: number): boolean {
