@@ -109,7 +109,7 @@ function isMonthOfDay(source: string, { from, to, chars }: LineTable, before: nu
   return word !== undefined && isMonth(word);
 }
 
-/** "as compared with paragraph" / "10.": a figure and a stop, the last of its group, below a full line that ends nothing. */
+/** "as compared with paragraph" / "10.": a figure and a stop, the last of its group, below a long line that ends nothing. */
 const FIGURE_AND_STOP = /^\d{1,4}[.)?!]$/;
 const LONGEST_FIGURE = 5;
 const OPEN_END = /[\p{Ll}\p{N}]$/u;

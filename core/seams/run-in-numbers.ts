@@ -1,5 +1,6 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
+import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { isApart, settle, type Verdicts } from './verdicts.ts';
 
@@ -12,29 +13,38 @@ const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x'];
 const LONGEST_LABEL = 8;
 
 /**
- * A number or letter in brackets that counts on from one within the lines above, "… (1) the ferry," / "(2) the bell", is of the same sentence:
- * items of a list each begin a line.
+ * A number or letter in brackets that counts on from one within the lines above, "… (1) the ferry," / "(2) the bell", below a line that had no
+ * room for it, is of the same sentence: items of a list each begin a line, and so does the next one then.
  */
 export function joinRunInNumbers(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { kind, flags, from } = table;
   const { line, blanks, count } = seams;
   for (let seam = 0; seam < count; seam++) {
-    const [before, next] = [line[seam]!, line[seam + 1]!];
-    if (blanks[seam]! > 0 || !isApart(verdicts, seam) || !(flags[next]! & Flag.startsMarker)) continue;
-    if (
-      kind[before] !== LineKind.prose ||
-      kind[next] !== LineKind.prose ||
-      flags[before]! & (Flag.endsColon | Flag.endsStop)
-    )
-      continue;
-    const label = LABEL.exec(source.slice(from[next], from[next]! + LONGEST_LABEL))?.[1];
+    if (blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
+    const label = labelAt(source, table, line[seam + 1]!);
     const earlier = label === undefined ? undefined : labelBefore(label);
-    if (earlier === undefined) continue;
-    let top = seam;
-    while (top > 0 && seam - top < MOST_LINES && blanks[top - 1] === 0) top--;
-    if (standsWithin(source, table, line.subarray(top, seam + 1), earlier))
+    if (earlier === undefined || endsApart(table, line[seam]!)) continue;
+    let first = seam;
+    while (first > 0 && seam - first < MOST_LINES && blanks[first - 1] === 0) first--;
+    let last = seam + 1;
+    while (last < count && last - seam < MOST_LINES && blanks[last] === 0) last++;
+    const isListed = line.subarray(seam + 2, last + 1).some((one) => {
+      const next = labelAt(source, table, one);
+      return next !== undefined && labelBefore(next) === label;
+    });
+    if (isListed || !isFull(table, seams, seam, widestOf(table, line.subarray(first, last + 1)))) continue;
+    if (standsWithin(source, table, line.subarray(first, seam + 1), earlier))
       settle(verdicts, seam, Decision.join, 'runInNumber', CERTAINTY);
   }
+}
+
+/** The label with which a line of prose begins. */
+function labelAt(source: string, { kind, flags, from }: LineTable, line: number): string | undefined {
+  if (kind[line] !== LineKind.prose || !(flags[line]! & Flag.startsMarker)) return undefined;
+  return LABEL.exec(source.slice(from[line], from[line]! + LONGEST_LABEL))?.[1];
+}
+
+function endsApart({ kind, flags }: LineTable, line: number): boolean {
+  return kind[line] !== LineKind.prose || (flags[line]! & (Flag.endsColon | Flag.endsStop)) !== 0;
 }
 
 /** Units before a label within a sentence: fewer are the number of a question, "3. (a)". */

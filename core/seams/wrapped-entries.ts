@@ -191,13 +191,13 @@ function reaches(
   first: number,
   last: number,
 ): (seam: number) => boolean {
-  const does = new Uint8Array(last - first);
+  const reached = new Uint8Array(last - first);
   for (let seam = last - 1; seam >= first; seam--) {
-    const isThere = (table.flags[seams.line[seam + 1]!]! & ends) !== 0 || does[seam + 1 - first] === 1;
+    const isThere = (table.flags[seams.line[seam + 1]!]! & ends) !== 0 || reached[seam + 1 - first] === 1;
     const goesOn = runsOn(table, seams, seam) || isNounInSentence(table, seams, seam);
-    does[seam - first] = isThere && goesOn ? 1 : 0;
+    reached[seam - first] = isThere && goesOn ? 1 : 0;
   }
-  return (seam) => does[seam - first] === 1;
+  return (seam) => reached[seam - first] === 1;
 }
 
 /**
