@@ -10,12 +10,12 @@ import { DEFAULT_STYLE } from '../style/style.ts';
 const ASKED: readonly (readonly [string, string, string])[] = [
   [
     'below a line that ends in "of"',
-    'Dear Mrs. Roe,\n\nOn the Properties discovered of\nPrisms and Lamps.\n\nOn the Colours of\nBells.\n\nIda Marsh',
-    'Prisms and',
+    'Dear Mrs. Roe,\n\nOn the Repairs still wanted of\nBoats and Lamps.\n\nOn the Hours of\nGeese.\n\nIda Marsh',
+    'Boats and',
   ],
   [
     'below a full line that ends a sentence, in a text with few lines',
-    'Dear Mrs. Roe,\n\nNo, no, no; the dome is blind and I must have a lantern for it by Monday.\nThe keeper said so twice, and then he wrote it on the door.\n\nIda Marsh',
+    'Dear Mrs. Roe,\n\nThe lamp room is dark again, and somebody has to climb up to it by Monday.\nThe keeper said so twice, and then he wrote it on the door.\n\nIda Marsh',
     'The keeper',
   ],
   [
