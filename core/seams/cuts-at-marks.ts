@@ -28,7 +28,7 @@ export function findCutsAtMarks(source: string, table: LineTable, seams: SeamTab
   const behindFull: number[] = [];
   for (let seam = 0; seam < seams.count; seam++) {
     if (!liesBetweenMarks(source, closes, table, seams, seam)) continue;
-    if (isFull(table, seams, seam)) {
+    if (isAsWideAsAny(table, seams, seam)) {
       behindFull.push(seam);
       continue;
     }
@@ -56,7 +56,7 @@ function liesBetweenMarks(
   return mayNotEnd && (isCjk(first.charCodeAt(0)) || isCjk(last.charCodeAt(0)));
 }
 
-function isFull({ width }: LineTable, { line }: SeamTable, seam: number): boolean {
+function isAsWideAsAny({ width }: LineTable, { line }: SeamTable, seam: number): boolean {
   let widest = 0;
   for (let at = Math.max(0, seam - NEIGHBOURS); at <= seam + NEIGHBOURS && at < line.length; at++)
     widest = Math.max(widest, width[line[at]!]!);

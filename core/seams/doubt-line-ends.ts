@@ -1,6 +1,7 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf, type Measure } from './room.ts';
+import { STANDS_ALONE } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -11,7 +12,6 @@ import { settlerOf, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.8;
 /** In characters: verse and cards have shorter lines that end so. */
 const SHORTEST = 24;
-const STANDS_ALONE = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
 
 /** Lowers the certainty of line ends that may as well be those of a paragraph that was wrapped. Changes no decision. */
 export function doubtLineEnds(table: LineTable, seams: SeamTable, measure: Measure, verdicts: Verdicts): void {
@@ -21,16 +21,21 @@ export function doubtLineEnds(table: LineTable, seams: SeamTable, measure: Measu
   if (measure.reliability === 0 && seams.count <= MOST_LINES) doubtFullSentences(table, seams, verdicts);
 }
 
+/** Lists and forms have better reasons than the evidence and the look of verse. */
+function doubt(verdicts: Verdicts, seam: number): void {
+  if (['verse', 'evidence'].includes(settlerOf(verdicts, seam)))
+    verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
+}
+
 /** A line that ends in "of" or "the" and yet stands apart from the one right below is asked about: verse and titles end so, and so does prose. */
 function doubtLeaningLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { kind, flags, chars } = table;
   for (let seam = 0; seam < seams.count; seam++) {
     const [before, next] = [seams.line[seam]!, seams.line[seam + 1]!];
-    if (verdicts.decision[seam] !== Decision.break && verdicts.decision[seam] !== Decision.keep) continue;
+    if (verdicts.decision[seam] === Decision.join) continue;
     if (seams.blanks[seam]! > 0 || !(flags[before]! & Flag.endsFunctionWord) || chars[before]! < SHORTEST) continue;
     if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || flags[next]! & STANDS_ALONE) continue;
-    if (['verse', 'evidence'].includes(settlerOf(verdicts, seam)) && !isInStanza(verdicts, seam))
-      verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
+    if (!isInStanza(verdicts, seam)) doubt(verdicts, seam);
   }
 }
 
@@ -57,8 +62,7 @@ function doubtPausesOfItems(table: LineTable, seams: SeamTable, verdicts: Verdic
     isItem ||= (flags[before]! & STANDS_ALONE) !== 0 || speakers.has(before) || verdicts.entry[seam] === 1;
     const isPause = (flags[before]! & Flag.endsComma) !== 0 && (flags[next]! & Flag.startsLower) !== 0;
     if (!isItem || !isPause || seams.blanks[seam]! > 0 || verdicts.decision[seam] === Decision.join) continue;
-    if (['verse', 'evidence'].includes(settlerOf(verdicts, seam)))
-      verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
+    doubt(verdicts, seam);
   }
 }
 
@@ -82,7 +86,5 @@ function doubtFullSentences(table: LineTable, seams: SeamTable, verdicts: Verdic
     if (!isFull(table, seams, seam, widest)) return;
     full.push(seam);
   }
-  for (const seam of full)
-    if (settlerOf(verdicts, seam) === 'evidence')
-      verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
+  for (const seam of full) doubt(verdicts, seam);
 }

@@ -1,5 +1,6 @@
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
+import { STANDS_ALONE } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
 
@@ -7,7 +8,6 @@ import { settle, type Verdicts } from './verdicts.ts';
 const CERTAINTY = 0.8;
 /** In characters. */
 const NARROWEST = 36;
-const NEVER_A_REST = Flag.startsMarker | Flag.startsQuote | Flag.startsDash;
 
 /**
  * In a text too short for a measure: where each line without a name stands right below a line of a turn that had no room for its first word,
@@ -37,7 +37,7 @@ export function joinRestsOfTurns(
       (table.flags[seams.line[seam]!]! & Flag.endsComma) !== 0 &&
       (table.flags[seams.line[seam + 1]!]! & Flag.startsUpper) !== 0;
     if (isVerse) return;
-    const mayBeRest = inTurn && seams.blanks[seam] === 0 && !(table.flags[seams.line[seam + 1]!]! & NEVER_A_REST);
+    const mayBeRest = inTurn && seams.blanks[seam] === 0 && !(table.flags[seams.line[seam + 1]!]! & STANDS_ALONE);
     if (!mayBeRest || !isFull(table, seams, seam, widest)) return;
     if (verdicts.decision[seam] !== Decision.join) rests.push(seam);
   }

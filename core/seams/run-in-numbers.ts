@@ -2,15 +2,17 @@ import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isFull, widestOf } from './room.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
+import { countsOn } from './sequence.ts';
 import { isApart, settle, type Verdicts } from './verdicts.ts';
 
 const CERTAINTY = 0.86;
 /** "(2)", "b)", "(iii)" at the beginning of a line. */
-const LABEL = /^\(?(\p{L}|\d{1,2}|[ivx]{1,4})\)\s/u;
-/** Lines that are looked at for the label before. */
-const MOST_LINES = 6;
-const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x'];
+const LABEL = /^\(?(\d{1,2}|[a-z]|[ivxl]{2,4})\)\s/;
 const LONGEST_LABEL = 8;
+/** The same within a line. */
+const LABEL_WITHIN = /\s\(?(\d{1,2}|[a-z]|[ivxl]{2,4})\)/g;
+/** Lines that are looked at on each side. */
+const MOST_LINES = 6;
 
 /**
  * A number or letter in brackets that counts on from one within the lines above, "… (1) the ferry," / "(2) the bell", below a line that had no
@@ -21,18 +23,17 @@ export function joinRunInNumbers(source: string, table: LineTable, seams: SeamTa
   for (let seam = 0; seam < count; seam++) {
     if (blanks[seam]! > 0 || !isApart(verdicts, seam)) continue;
     const label = labelAt(source, table, line[seam + 1]!);
-    const earlier = label === undefined ? undefined : labelBefore(label);
-    if (earlier === undefined || endsApart(table, line[seam]!)) continue;
+    if (label === undefined || endsApart(table, line[seam]!)) continue;
     let first = seam;
     while (first > 0 && seam - first < MOST_LINES && blanks[first - 1] === 0) first--;
     let last = seam + 1;
     while (last < count && last - seam < MOST_LINES && blanks[last] === 0) last++;
     const isListed = line.subarray(seam + 2, last + 1).some((one) => {
       const next = labelAt(source, table, one);
-      return next !== undefined && labelBefore(next) === label;
+      return next !== undefined && countsOn(label, next);
     });
     if (isListed || !isFull(table, seams, seam, widestOf(table, line.subarray(first, last + 1)))) continue;
-    if (standsWithin(source, table, line.subarray(first, seam + 1), earlier))
+    if (standsWithin(source, table, line.subarray(first, seam + 1), label))
       settle(verdicts, seam, Decision.join, 'runInNumber', CERTAINTY);
   }
 }
@@ -50,21 +51,12 @@ function endsApart({ kind, flags }: LineTable, line: number): boolean {
 /** Units before a label within a sentence: fewer are the number of a question, "3. (a)". */
 const FEWEST_BEFORE = 16;
 
-function standsWithin(source: string, { from, to }: LineTable, lines: Uint32Array, label: string): boolean {
-  const isAtStart = (line: number) =>
-    source.startsWith(`${label})`, from[line]) || source.startsWith(`(${label})`, from[line]);
-  if (lines.some(isAtStart)) return false;
+/** Whether the label before this one stands within one of some lines, and at the beginning of none. */
+function standsWithin(source: string, table: LineTable, lines: Uint32Array, label: string): boolean {
+  const isBefore = (other: string | undefined) => other !== undefined && countsOn(other, label);
+  if (lines.some((line) => isBefore(labelAt(source, table, line)))) return false;
   return lines.some((line) => {
-    const words = source.slice(from[line], to[line]);
-    return Math.max(words.lastIndexOf(` ${label})`), words.lastIndexOf(` (${label})`)) >= FEWEST_BEFORE;
+    const labels = source.slice(table.from[line], table.to[line]).matchAll(LABEL_WITHIN);
+    return [...labels].some(({ index, 1: other }) => index >= FEWEST_BEFORE && isBefore(other));
   });
-}
-
-/** "1" before "2", "a" before "b", "i" before "ii"; undefined for the first of its kind. */
-function labelBefore(label: string): string | undefined {
-  const roman = ROMAN.indexOf(label);
-  if (roman > 0) return ROMAN[roman - 1];
-  const number = Number(label);
-  if (Number.isInteger(number)) return number > 1 ? String(number - 1) : undefined;
-  return label.length === 1 && label > 'a' && label <= 'z' ? String.fromCharCode(label.charCodeAt(0) - 1) : undefined;
 }

@@ -9,6 +9,9 @@ const ENDS_SOMETHING = Flag.endsComma | Flag.endsAbbreviation | Flag.endsDash | 
 /** After a line that ends so the words run on, whatever comes next. */
 export const LEANS = Flag.endsComma | Flag.endsHyphen | Flag.endsFunctionWord;
 
+/** How lines begin that go on none: what people say, and items of a list. */
+export const STANDS_ALONE = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
+
 /** The words surely run on across the seam, and it is none of lines displayed among prose: it tells how prose is set. */
 export function runsOnInProse(table: LineTable, seams: SeamTable, seam: number): boolean {
   return !seams.displayed[seam] && !seams.displayed[seam + 1] && runsOn(table, seams, seam);

@@ -32,6 +32,12 @@ export function findSequence(source: string, table: LineTable, seams: SeamTable)
   return inSequence;
 }
 
+/** Whether one label counts on from another in some way: "3" from "2", "c" from "b", "ii" from "i". */
+export function countsOn(before: string, after: string): boolean {
+  const values = new Map(valuesOf(before));
+  return valuesOf(after).some(([way, value]) => values.get(way) === value - 1);
+}
+
 /** The ways in which a mark may count, each with its value: "i" may be a letter or a Roman numeral. */
 function valuesOf(mark: string): (readonly [way: string, value: number])[] {
   if (/\d/.test(mark)) return [['1', Number(mark)]];

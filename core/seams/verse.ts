@@ -4,6 +4,7 @@ import { blanksOfGap, gapAt } from './convention.ts';
 import { areOfTwoKinds } from './elements.ts';
 import type { SeamContext } from './evidence.ts';
 import { fillOf, widestOf } from './room.ts';
+import { STANDS_ALONE } from './runs-on.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, settlerOf, type Verdicts } from './verdicts.ts';
 
@@ -33,9 +34,6 @@ export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
     start = end;
   }
 }
-
-/** What people say, and items of a list. */
-const STANDS_ALONE = Flag.startsMarker | Flag.startsQuote | Flag.startsDash | Flag.startsSpeaker;
 
 /**
  * Where lines do not wrap, lines that stand together without a wider gap, all short, stay together: an address, a card, a list.
