@@ -81,7 +81,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
     flags: new Uint32Array(count),
     signs: new Int32Array(count),
     language,
-    vocabulary: vocabularyOf(languages),
+    vocabulary: vocabularyOf(languages, language),
     captions,
     leadTo,
     tailFrom,

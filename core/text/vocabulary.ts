@@ -1,5 +1,5 @@
-import { wordsOf } from './language.ts';
-import { LANGUAGES } from './languages/index.ts';
+import { wordsOf, type Language } from './language.ts';
+import { findLanguage, LANGUAGES } from './languages/index.ts';
 import type { LanguageData } from './languages/language-data.ts';
 
 /** The words that matter of the languages that a text is written in. All are asked for in any case. */
@@ -24,21 +24,25 @@ export interface Vocabulary {
 type List =
   'functionWords' | 'referring' | 'abbreviations' | 'articles' | 'elided' | 'suspenders' | 'enclitics' | 'prefixes';
 
-/** By the bits of the languages: texts have few combinations of them. */
-const made = new Map<number, Vocabulary>();
+/** By the bits of the languages and the main one: texts have few combinations of them. */
+const made = new Map<string, Vocabulary>();
 const ALL = (1 << LANGUAGES.length) - 1;
 
-/** The words of the languages whose bits are set (see LanguagesTold); of all where none is. */
-export function vocabularyOf(languages: number): Vocabulary {
-  const known = made.get(languages);
+/** The words of the languages whose bits are set (see LanguagesTold), of all where none is; `main` is that of most of the text. */
+export function vocabularyOf(languages: number, main: Language = 'other'): Vocabulary {
+  const key = `${languages} ${main}`;
+  const known = made.get(key);
   if (known) return known;
   const bits = languages === 0 ? ALL : languages;
-  const vocabulary = makeVocabulary(LANGUAGES.filter((_, place) => bits & (1 << place)));
-  made.set(languages, vocabulary);
+  const vocabulary = makeVocabulary(
+    LANGUAGES.filter((_, place) => bits & (1 << place)),
+    findLanguage(main)?.capitalizesNouns ?? false,
+  );
+  made.set(key, vocabulary);
   return vocabulary;
 }
 
-function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
+function makeVocabulary(languages: readonly LanguageData[], capitalizesNouns: boolean): Vocabulary {
   const asker = (list: List) => {
     const words = new Set(languages.flatMap((language) => wordsOf(language[list])));
     const longest = Math.max(0, ...[...words].map(({ length }) => length));
@@ -46,7 +50,6 @@ function makeVocabulary(languages: readonly LanguageData[]): Vocabulary {
   };
   const isShortForm = asker('abbreviations');
   const isFunctionWord = asker('functionWords');
-  const capitalizesNouns = languages.every((language) => language.capitalizesNouns);
   return {
     isFunctionWord,
     refersBack: asker('referring'),
