@@ -69,8 +69,14 @@ export function kindOfBlock(lines: Lines, first: number, last: number): BlockKin
   if (table.flags[line]! & Flag.startsMarker) return 'list-item';
   for (let seam = first; seam < last; seam++) if (decision[seam] === Decision.keep) return 'verse';
   if (lines.decided.entry[lines.kept[first]!]) return 'list-item';
+  if (isQuotedMail(table, line)) return 'quote';
   if (first === last && !hasHeadings(table) && standsAsHeading(lines, first)) return 'heading';
   return isSetIn(lines, first, last) ? 'quote' : 'paragraph';
+}
+
+/** Whether the line had a mail program's marks of quotation, and leaves them. */
+function isQuotedMail({ edgePass, keepsMarks, leadTo }: LineTable, line: number): boolean {
+  return edgePass === 'mail-quotes' && !keepsMarks && leadTo[line]! > 0;
 }
 
 /**

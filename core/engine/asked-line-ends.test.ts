@@ -30,6 +30,34 @@ const ASKED: readonly (readonly [string, string, string])[] = [
   ],
 ];
 
+/** The words behind a line end that nobody has to be asked about. */
+const NOT_ASKED: readonly (readonly [string, string, string])[] = [
+  [
+    'below the line with which a letter begins, before a small letter',
+    'Hi all,\n\nthe ferry runs again from Monday. Please bring coins, as\nthe clerk has none.\n\nHe is sorry.',
+    'the ferry',
+  ],
+  [
+    'German: the same',
+    'Liebe Frau Holm,\n\nam Montag fährt die Fähre wieder. Bitte bringen Sie Münzen mit, denn\nder Schreiber hat keine.',
+    'am Montag',
+  ],
+  [
+    'above the line with which a letter ends',
+    'Dear Ida,\nthe lamp has come, thank you. Nothing was broken but the\nwick, and that was short before. I have put the lamp on\nthe sill, where it does very well for moths.\nWhen will you come?\nYours,\nJ.',
+    'Yours,',
+  ],
+  [
+    'above a list that a sentence leads to',
+    'thank you for the minutes. I agree with most of what is\nsaid there, and I should like it to be put on record that\n\n- the letter was sent twice,\n- no answer came.',
+    '- the letter',
+  ],
+];
+
+test.each(NOT_ASKED)('a line end is not asked about: %s', (_name, source, behind) => {
+  expect(certaintyBefore(source, behind)).toBeGreaterThanOrEqual(DEFAULT_STYLE.certaintyLimit);
+});
+
 test('a line of a stanza that ends in a small word is not', () => {
   const source =
     'She rinsed the pot and dried it,\nand set the cups a moment by\nthe window where the lamp was,\nand waited for the sky.';
@@ -38,9 +66,13 @@ test('a line of a stanza that ends in a small word is not', () => {
 });
 
 test.each(ASKED)('a line end is asked about: %s', (_name, source, behind) => {
-  const { table, decided } = clean(source, DEFAULT_STYLE);
-  const { line } = decided.seams;
-  const seam = line.findIndex((one) => source.startsWith(behind, table.from[one])) - 1;
-  expect(seam).toBeGreaterThanOrEqual(0);
-  expect(decided.certainty[seam]).toBeLessThan(DEFAULT_STYLE.certaintyLimit);
+  expect(certaintyBefore(source, behind)).toBeLessThan(DEFAULT_STYLE.certaintyLimit);
 });
+
+/** How certain the engine is of the line end before these words. */
+function certaintyBefore(source: string, behind: string): number {
+  const { table, decided } = clean(source, DEFAULT_STYLE);
+  const seam = decided.seams.line.findIndex((one) => source.startsWith(behind, table.from[one])) - 1;
+  expect(seam).toBeGreaterThanOrEqual(0);
+  return decided.certainty[seam]!;
+}

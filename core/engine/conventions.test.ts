@@ -57,6 +57,21 @@ describe('what marks paragraphs', () => {
     expect(blocks.map((block) => block.kind)).toEqual(['paragraph', 'quote', 'paragraph']);
     expect(paragraphs(source)).toEqual([JOINED, quote.replace(/\s+/g, ' ').trim(), JOINED]);
   });
+
+  test('what a mail program quoted is a quotation, of however few lines', () => {
+    const source =
+      'Dear Ida,\n\nit is lit.\n\nOn Mon, 3 Mar 2025, Ida Marsh wrote:\n> Is the lamp lit?\n>\n>> The lamp was out on Sunday\n>\n> - and the bell?\n\nThe bell rings.';
+    const { blocks } = clean(source, STYLE);
+    expect(blocks.map(({ kind }) => kind)).toEqual([
+      'paragraph',
+      'paragraph',
+      'paragraph',
+      'quote',
+      'quote',
+      'list-item',
+      'paragraph',
+    ]);
+  });
 });
 
 describe('what a person says marks paragraphs', () => {

@@ -88,3 +88,16 @@ test('a title is the first block, cut at a word', () => {
   );
   expect(suggestTitle(dated)).toBe('Low Water');
 });
+
+test.each([
+  [
+    'From: Ida Marsh\nTo: the Board\nSubject: Re: the second man\n\nDear all,\n\nthe lamp is out.',
+    'Re: the second man',
+  ],
+  ['Saltfern, le 3 mai\n\nObjet : le treuil du quai\n\nMonsieur,\n\nle treuil ne tourne plus.', 'le treuil du quai'],
+  ['差出人：港の事務所\n件名：灯台の油について\n\n皆さま', '灯台の油について'],
+  ['From: Ida Marsh\nSubject:\n\nDear all,\n\nthe lamp is out.', 'From: Ida Marsh'],
+  ['The subject was changed.\n\nSubject to tides.', 'The subject was changed.'],
+])('a mail has its subject for a title: %j', (source, title) => {
+  expect(suggestTitle(clean(source, DEFAULT_STYLE))).toBe(title);
+});

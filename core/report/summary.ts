@@ -1,7 +1,9 @@
+import type { Block } from '../cleaning/block.ts';
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { textOfPieces } from '../edits/piece.ts';
 import { linesWrap } from '../seams/decide.ts';
 import { LineKind } from '../lines/line-kind.ts';
+import { inAnyLanguage } from '../text/language.ts';
 import { cutTo } from '../text/shortened.ts';
 
 /** What sort of mess a source is, told by what was found in it. */
@@ -22,12 +24,28 @@ const BLOCKS_LOOKED_AT = 3;
 /** Of a heading or a quotation in Markdown. */
 const MARKDOWN_MARK = /^(?:#{1,6}|>) +/;
 
-/** A title for the piece: the heading that it begins with, or else its first words. Empty for an empty text. */
+/** In characters: as much of a text as the head of a mail takes. */
+const LONGEST_HEAD = 2000;
+const SUBJECT = new RegExp(`^(?:${inAnyLanguage('subjects')})[ \\u00a0]?[:：][^\\S\\n]*(?<subject>\\S.*)$`, 'imu');
+
+/**
+ * A title for the piece: the subject of the mail or the heading that it begins with, or else its first words. Empty for an empty text.
+ */
 export function suggestTitle({ source, blocks }: Cleaning): string {
-  const first = blocks.slice(0, BLOCKS_LOOKED_AT).find(({ kind }) => kind === 'heading') ?? blocks[0];
-  if (!first) return '';
-  const text = textOfPieces(source, first.pieces).split('\n')[0]!.replace(MARKDOWN_MARK, '').trim();
-  if (text.length <= LONGEST_TITLE) return text;
-  const cut = text.lastIndexOf(' ', LONGEST_TITLE);
-  return `${cutTo(text, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;
+  const looked = blocks.slice(0, BLOCKS_LOOKED_AT);
+  const title = subjectOfMail(source, looked) ?? titleOf(source, looked);
+  if (title.length <= LONGEST_TITLE) return title;
+  const cut = title.lastIndexOf(' ', LONGEST_TITLE);
+  return `${cutTo(title, cut > SHORTEST_TITLE ? cut : LONGEST_TITLE).replace(/[\s,;:–—-]+$/, '')}…`;
+}
+
+/** Mail begins with lines of a name and a colon, one of which has its subject. */
+function subjectOfMail(source: string, blocks: readonly Block[]): string | undefined {
+  const head = blocks.map(({ pieces }) => textOfPieces(source, pieces)).join('\n');
+  return SUBJECT.exec(cutTo(head, LONGEST_HEAD))?.groups!.subject!.trim();
+}
+
+function titleOf(source: string, blocks: readonly Block[]): string {
+  const first = blocks.find(({ kind }) => kind === 'heading') ?? blocks[0];
+  return first ? textOfPieces(source, first.pieces).split('\n')[0]!.replace(MARKDOWN_MARK, '').trim() : '';
 }

@@ -52,6 +52,21 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
   }
 }
 
+const CERTAINTY_ABOVE_A_LIST = 0.9;
+
+/** A list of two items or more below a blank line is parted from what leads to it, though that ends in "that" or "and". */
+export function breakAboveLists(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+  const { line, blanks, count } = seams;
+  const { flags, indent } = table;
+  for (let seam = 0; seam + 1 < count; seam++) {
+    const [above, first, second] = [line[seam]!, line[seam + 1]!, line[seam + 2]!];
+    if (blanks[seam] === 0 || verdicts.decision[seam] !== Decision.break) continue;
+    if (flags[above]! & Flag.startsBullet || !(flags[first]! & flags[second]! & Flag.startsBullet)) continue;
+    if (indent[first] !== indent[second] || verdicts.certainty[seam]! >= CERTAINTY_ABOVE_A_LIST) continue;
+    settle(verdicts, seam, Decision.break, 'shape', CERTAINTY_ABOVE_A_LIST);
+  }
+}
+
 /** Where all other blank lines part paragraphs, one over which the words hardly run on does so, too: "Section B." may be an initial. */
 function settleByCustom({ blanks, turn, count }: SeamTable, verdicts: Verdicts): void {
   const gaps = Array.from({ length: count }, (_, seam) => seam).filter((seam) => blanks[seam]! > 0 && !turn[seam]);

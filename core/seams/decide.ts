@@ -5,7 +5,7 @@ import { keepAcrossColumns } from './across-columns.ts';
 import { joinAroundAsides } from './around-asides.ts';
 import { breakBetweenAmounts } from './amounts.ts';
 import { joinAfterArticles } from './articles.ts';
-import { settleGaps } from './blank-gaps.ts';
+import { breakAboveLists, settleGaps } from './blank-gaps.ts';
 import { joinSingleWords, settleWithoutStops } from './bare-words.ts';
 import { breakAtTurns, divideLongSpeech, joinWithoutPause } from './caption-paragraphs.ts';
 import { breakCentredLines } from './centred-lines.ts';
@@ -148,7 +148,10 @@ export function decideSeams(
   keepDisplays(table, seams, verdicts);
   settleCjkLines(source, table, seams, parts, verdicts, mark === undefined);
   settleNarrowLines(table, seams, verdicts);
-  if (mark === undefined) settleGaps(table, seams, verdicts);
+  if (mark === undefined) {
+    settleGaps(table, seams, verdicts);
+    breakAboveLists(table, seams, verdicts);
+  }
   settleHeadLines(table, seams, measure, verdicts);
   breakBeforeHeads(table, seams, verdicts);
   breakBeforeBylines(source, table, seams, verdicts);

@@ -33,8 +33,8 @@ export function keepClosings(source: string, table: LineTable, seams: SeamTable,
     const isBelow = seam > 0 && verdicts.decision[seam - 1] === Decision.join;
     if (seam === 0 || (isBelow && blanks[seam - 1] === 0 && !(table.flags[line[seam - 1]!]! & Flag.endsStop))) continue;
     if (!CLOSING.test(source.slice(table.from[one], table.to[one]))) continue;
-    if (isBelow) settle(verdicts, seam - 1, Decision.break, 'salutation', CERTAINTY);
-    if (verdicts.decision[seam] === Decision.join) settle(verdicts, seam, Decision.keep, 'salutation', CERTAINTY);
+    if (verdicts.decision[seam - 1] !== Decision.keep) settleSurely(verdicts, seam - 1, Decision.break);
+    if (verdicts.decision[seam] !== Decision.break) settleSurely(verdicts, seam, Decision.keep);
     keepTogether(table, seams, blanks[seam] === 0 ? seam : seam + 1, verdicts);
   }
 }
@@ -109,18 +109,27 @@ function wraps({ chars, flags }: LineTable, above: number, below: number): boole
 
 const NAME = Flag.startsUpper | Flag.startsCaseless | Flag.startsCjk;
 
-/** The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. */
+/**
+ * The line with which a letter begins is one of its own, also where the first sentence goes on below it in small letters. Whatever else
+ * says so is as sure of it.
+ */
 export function breakAfterSalutations(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { line, count } = seams;
   const widest = widestOf(table, line);
   for (let seam = 0; seam < count; seam++) {
     const one = line[seam]!;
-    if (verdicts.decision[seam] !== Decision.join || table.chars[one]! > LONGEST) continue;
+    if (verdicts.decision[seam] === Decision.keep || table.chars[one]! > LONGEST) continue;
     // It begins the text or a paragraph.
     if (seam > 0 && verdicts.decision[seam - 1]! < Decision.break) continue;
     const text = source.slice(table.from[one], table.to[one]);
     const isByItself = seam === 0 || seams.blanks[seam - 1]! > 0;
     if (table.chars[one]! > widest * SHORT && !(isByItself && FEW_WORDS.test(text))) continue;
-    if (SALUTATION.test(text)) settle(verdicts, seam, Decision.break, 'salutation', CERTAINTY);
+    if (SALUTATION.test(text)) settleSurely(verdicts, seam, Decision.break);
   }
+}
+
+/** What is decided so already, by a better reason, is not made less certain. */
+function settleSurely(verdicts: Verdicts, seam: number, decided: Decision): void {
+  if (verdicts.decision[seam] === decided && verdicts.certainty[seam]! >= CERTAINTY) return;
+  settle(verdicts, seam, decided, 'salutation', CERTAINTY);
 }

@@ -10,7 +10,9 @@ export function wordsOf(list = ''): readonly string[] {
 }
 
 /** What the languages say of one thing, as one expression: see LanguageData. */
-export function inAnyLanguage(what: 'salutations' | 'closings' | 'bylines' | 'figures' | 'pages' | 'pagesOf'): string {
+export function inAnyLanguage(
+  what: 'salutations' | 'closings' | 'subjects' | 'bylines' | 'figures' | 'pages' | 'pagesOf',
+): string {
   return LANGUAGES.flatMap((language: LanguageData) => language[what] ?? []).join('|');
 }
 

@@ -10,6 +10,7 @@ export const cs = {
   suspenders: 'a nebo či i',
   salutations: 'mil(?:ý|á|í)|vážen(?:ý|á|í)|drah(?:ý|á|í)|dobrý (?:den|večer)|ahoj',
   closings: 's (?:pozdravem|úctou|láskou)|se srdečným pozdravem|srdečně|zdraví',
+  subjects: 'předmět',
   divisions: 'kapitola část příloha kniha oddíl',
   figures: 'Obr(?:ázek|\\.)|Tab(?:ulka|\\.)|Mapa',
   pages: 'strana|str\\.',

@@ -11,6 +11,7 @@ export const da = {
   articles: 'en et',
   salutations: 'kære|hej|goddag|god(?:morgen|aften)',
   closings: '(?:med )?venlig hilsen|(?:mange|kærlig|bedste) hilsner?|kh|mvh',
+  subjects: 'emne',
   bylines: '(?:tekst )?af',
   divisions: 'kapitel bilag bog',
   figures: 'Fig(?:ur|\\.)|Tab(?:el|\\.)|Billede|Kort',

@@ -14,6 +14,7 @@ export const de = {
   salutations: 'liebe[rs]?|sehr geehrte[rs]?|hallo|guten (?:morgen|tag|abend)|moin',
   closings:
     '(?:mit )?(?:\\p{L}+e[nmr]? )*gr(?:ü|u)(?:ß|ss)(?:en?)?|hochachtungsvoll|herzlichst|alles liebe|ihre?|deine?|eure?',
+  subjects: 'betreff',
   bylines: '(?:ein bericht )?von',
   divisions: 'kapitel teil abschnitt anhang',
   figures: 'Abb(?:ildung|\\.)|Tab(?:elle|\\.)|Karte',

@@ -15,6 +15,7 @@ export const en = {
   salutations: 'dear|hi|hello|hey|good (?:morning|afternoon|evening)',
   closings:
     '(?:(?:best|kind|kindest|warm|warmest) )?regards|(?:best|warm|good|with (?:best|all good)) wishes|with (?:love|thanks|kind regards)|(?:ever |very |always )?yours(?: (?:ever|sincerely|faithfully|truly|affectionately|obediently))?|(?:your )?(?:affectionate|loving|obedient)(?: (?:friend|servant|son|daughter|brother|sister))?|sincerely(?: yours)?|cheers|love|(?:many )?thanks|all the best',
+  subjects: 'subject',
   bylines: '(?:(?:text|words|story|written|told|photographs|pictures) )?by',
   divisions: 'chapter part book section appendix volume',
   figures: 'Fig(?:ure|\\.)?|Table|Plate|Map|Chart|Photo|Illustration',

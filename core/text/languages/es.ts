@@ -13,6 +13,7 @@ export const es = {
   salutations: 'querid[oa]s?|estimad[oa]s?|hola|buen(?:os días|as tardes|as noches)',
   closings:
     '(?:un )?(?:cordial(?:es)? |afectuosos? |fuerte )?(?:saludos?|abrazo|abrazos)|atentamente|cordialmente|con (?:cariño|afecto)|suy[oa]',
+  subjects: 'asunto',
   bylines: '(?:texto )?por',
   divisions: 'capítulo parte sección anexo',
   figures: 'Fig(?:ura|\\.)|Tabla|Mapa',

@@ -15,6 +15,7 @@ export const fr = {
   salutations: 'ch(?:er|ère|ers|ères)|bonjour|salut|madame|monsieur',
   closings:
     '(?:bien )?(?:cordialement|amicalement|respectueusement|sincèrement|affectueusement)|(?:bien )?à (?:vous|toi)|avec (?:mes|toute mon|tous mes) [^\\s,]+|salutations|votre dévouée?|bises',
+  subjects: 'objet|sujet',
   bylines: '(?:texte )?par',
   divisions: 'chapitre partie annexe livre',
   figures: 'Fig(?:ure|\\.)|Tab(?:leau|\\.)|Carte|Illustration',

@@ -10,6 +10,7 @@ export const he = {
   suspenders: 'או',
   salutations: 'יקרה?|שלום(?: רב)?|לכבוד',
   closings: 'בברכה|בכבוד רב|שלך|שלכם|בידידות|באהבה',
+  subjects: 'נושא',
   bylines: 'מאת',
   divisions: 'פרק חלק נספח ספר',
   figures: 'איור|טבלה|מפה',

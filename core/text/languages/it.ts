@@ -15,6 +15,7 @@ export const it = {
     'l d c m t s v un gl dell all dall nell sull coll quell quest bell sant tutt quant cos com dov anch nient senz mezz',
   salutations: 'car[oaie]|gentil[ei]|egregi[oa]|spettabile|buon(?:giorno|asera)|ciao',
   closings: '(?:cordiali|distinti|cari) saluti|cordialmente|con (?:affetto|stima)|un abbraccio|su[oa]|tu[oa]|a presto',
+  subjects: 'oggetto',
   bylines: '(?:testo )?di',
   divisions: 'capitolo parte sezione appendice libro',
   figures: 'Fig(?:ura|\\.)|Tab(?:ella|\\.)|Tavola|Carta',

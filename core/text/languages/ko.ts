@@ -9,6 +9,7 @@ export const ko = {
   abbreviations: '',
   suspenders: '',
   closings: '감사합니다\\.?|고맙습니다\\.?|안녕히 (?:계세요|계십시오)\\.?',
+  subjects: '제목',
   figures: '그림|표|사진|지도',
   sounds: '음악 박수 웃음 웃음소리 한숨 기침 침묵',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },

@@ -23,6 +23,8 @@ export interface LanguageData {
   readonly salutations?: string;
   /** How a letter ends, on a line above the name: alternatives of a regular expression without case. */
   readonly closings?: string;
+  /** What stands before the subject of a mail, and a colon: alternatives of a regular expression without case. */
+  readonly subjects?: string;
   /** What stands before the names of those who wrote a text: alternatives of a regular expression without case. */
   readonly bylines?: string;
   /** Words before the numbers of the parts of a work: "chapter 4". */

@@ -11,6 +11,7 @@ export const nb = {
   articles: 'en ei et',
   salutations: 'kjære|hei|god(?:morgen|dag|kveld)',
   closings: '(?:med )?vennlig hilsen|(?:mange|beste|kjærlig) hilsner?|mvh|hilsen',
+  subjects: 'emne',
   bylines: '(?:tekst )?av',
   divisions: 'kapittel vedlegg bok',
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bilde|Kart',

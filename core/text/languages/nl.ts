@@ -12,6 +12,7 @@ export const nl = {
   articles: 'de het een',
   salutations: 'beste|geachte|lieve|hallo|hoi|dag|goede(?:morgen|middag|navond)',
   closings: '(?:met )?(?:vriendelijke|hartelijke) groet(?:en)?|hoogachtend|groetjes|groeten|liefs|uw|je',
+  subjects: 'onderwerp',
   bylines: 'door',
   divisions: 'hoofdstuk deel bijlage paragraaf boek',
   figures: 'Fig(?:uur|\\.)|Afb(?:eelding|\\.)|Tabel|Kaart',

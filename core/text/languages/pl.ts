@@ -11,6 +11,7 @@ export const pl = {
   salutations: 'drog(?:i|a|ie|ą)|szanown(?:y|a|i|e)|dzień dobry|cześć|witam|witaj(?:cie)?',
   closings:
     'z (?:poważaniem|wyrazami szacunku|pozdrowieniami)|pozdrawiam|serdecznie(?: pozdrawiam)?|serdeczne pozdrowienia',
+  subjects: 'temat',
   divisions: 'rozdział część dodatek księga',
   figures: 'Rys(?:unek|\\.)|Ryc\\.|Tab(?:ela|\\.)|Mapa|Zdjęcie',
   pages: 'strona|str\\.',

@@ -14,6 +14,7 @@ export const pt = {
   salutations: 'prezad[oa]s?|car[oa]s?|querid[oa]s?|olá|bo(?:m dia|a tarde|a noite)|exm[oa]\\.?',
   closings:
     '(?:com os (?:meus )?)?(?:melhores |cordiais )?cumprimentos|atenciosamente|cordialmente|um abraço|abraços|seu|sua',
+  subjects: 'assunto',
   bylines: '(?:texto )?por',
   divisions: 'capítulo parte secção seção anexo livro',
   figures: 'Fig(?:ura|\\.)|Tabela|Quadro|Mapa',

@@ -11,6 +11,7 @@ export const sv = {
   articles: 'en ett',
   salutations: 'hej|kära|käre|bästa?|god (?:morgon|dag|kväll)',
   closings: '(?:med )?(?:vänliga?|bästa|hjärtliga) hälsning(?:ar)?|hälsningar|mvh|din|er',
+  subjects: 'ämne',
   bylines: '(?:text )?av',
   divisions: 'kapitel bilaga bok',
   figures: 'Fig(?:ur|\\.)|Tab(?:ell|\\.)|Bild|Karta',

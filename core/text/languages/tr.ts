@@ -10,6 +10,7 @@ export const tr = {
   suspenders: 've veya ya',
   salutations: 'sayın|sevgili|değerli|merhaba|selam|günaydın|iyi (?:günler|akşamlar)',
   closings: 'saygıları(?:mla|mızla)|saygılar|sevgiler(?:imle)?|selamlar|hürmetlerimle',
+  subjects: 'konu',
   divisions: 'bölüm kısım ek kitap',
   figures: 'Şek(?:il|\\.)|Tablo|Çizelge|Harita|Resim',
   pages: 'sayfa|s\\.',

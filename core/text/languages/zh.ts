@@ -9,6 +9,7 @@ export const zh = {
   abbreviations: '',
   suspenders: '',
   closings: '此致|敬礼|敬禮|祝(?:您|你)?(?:好|安好|健康|顺利|愉快)|顺祝(?:商祺|安好)|顺颂(?:商祺|时祺)|谢谢|謝謝',
+  subjects: '主题|主題|主旨',
   figures: '图|圖|表|照片',
   sounds: '音乐 音樂 掌声 掌聲 笑声 笑聲 叹气 嘆氣 咳嗽 沉默',
   quotes: { double: ['“', '”'], single: ['‘', '’'] },

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LineView } from '../../../../core/index.ts';
-import { foldLines, holds } from './line-folds.ts';
+import { foldLines, foldWords, holds } from './line-folds.ts';
 
 /** W: words; t: a time that left; _: blank; x: left out by hand. */
 function linesOf(signs: string): LineView[] {
@@ -45,5 +45,22 @@ describe('lines that left', () => {
   test('are not folded where one of them is shown, or holds a change that is lit up', () => {
     expect(foldedAs('ttWtt', true, (line) => holds(line, { from: 5, to: 6 }, undefined))).toBe('ttW(2)');
     expect(foldedAs('ttWtt', true, (line) => holds(line, undefined, 'time-codes'))).toBe('ttWtt');
+  });
+});
+
+describe('the words of a fold', () => {
+  test.each([
+    ['t', '1 line: time codes'],
+    ['t_t', '2 lines: time codes'],
+    ['xx', '2 lines left out: The tide.'],
+  ])('of %j are %j', (signs, words) => {
+    expect(foldWords(linesOf(signs), false)).toBe(words);
+    expect(foldWords(linesOf(signs), true)).toBe(`Fold ${words}`);
+  });
+
+  test('name what took the words out, not what took the spaces before them', () => {
+    const [line] = linesOf('t');
+    const space = { from: 0, to: 1, text: ' ', passes: ['edge-spaces'], fate: 'gone' as const };
+    expect(foldWords([{ ...line!, runs: [space, ...line!.runs] }], false)).toBe('1 line: time codes');
   });
 });

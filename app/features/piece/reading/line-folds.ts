@@ -1,4 +1,4 @@
-import type { LineView, Place } from '../../../../core/index.ts';
+import { findPass, shortened, type LineView, type Place } from '../../../../core/index.ts';
 
 /** Lines of a row that follow each other: one that shows, or some that left and are folded to one. */
 export interface Fold {
@@ -48,5 +48,29 @@ function isAway({ dropped, runs }: LineView): boolean {
 export function holds({ runs }: LineView, shown: Place | undefined, lit: string | undefined): boolean {
   return runs.some(
     (run) => (lit !== undefined && run.passes.includes(lit)) || (shown && shown.from < run.to && shown.to > run.from),
+  );
+}
+
+/** What is under a fold: how many lines, and what took their words out. */
+export function foldWords(run: readonly LineView[], isOpen: boolean): string {
+  const left = run.filter(({ dropped }) => dropped);
+  const count = `${left.length} ${left.length === 1 ? 'line' : 'lines'}`;
+  const byHand = left.find((line) => line.byHand === 'left-out');
+  if (byHand) return `${isOpen ? 'Fold ' : ''}${count} left out: ${lineWords(byHand)}`;
+  const words = left.flatMap(({ runs }) => runs.filter(({ text }) => text.trim() !== ''));
+  const passes = [...new Set(words.flatMap((run) => run.passes))];
+  const names = passes.map((pass) => findPass(pass)?.title ?? '').filter(Boolean);
+  return `${isOpen ? 'Fold ' : ''}${count}${names.length > 0 ? `: ${names.join(', ').toLowerCase()}` : ''}`;
+}
+
+const LONGEST = 40;
+
+function lineWords({ runs }: LineView): string {
+  return shortened(
+    runs
+      .map(({ text }) => text)
+      .join('')
+      .trim(),
+    LONGEST,
   );
 }

@@ -1,11 +1,11 @@
 import { Fragment, memo, useState } from 'react';
 import { styled } from 'styled-components';
-import { findPass, shortened, type LineView, type Place } from '../../../../core/index.ts';
+import type { LineView, Place } from '../../../../core/index.ts';
 import { faces } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
 import { LineEndSign } from './signed-text.tsx';
 import { FOLD_LINE, GUTTER, SOURCE_LINE } from './column-layout.ts';
-import { foldLines, holds } from './line-folds.ts';
+import { foldLines, foldWords, holds } from './line-folds.ts';
 
 interface SourceCellProps {
   readonly ref: React.Ref<HTMLDivElement>;
@@ -43,6 +43,7 @@ export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
               data-at={run[0]!.runs[0]?.from ?? run.find(({ runs }) => runs.length > 0)?.runs[0]!.from}
               data-lines={isOpen ? 0 : to - from}
               aria-expanded={isOpen}
+              title={foldWords(run, isOpen)}
               onClick={() => toggle(from)}
             >
               <span aria-hidden="true">{isOpen ? '▾' : '▸'}</span> {foldWords(run, isOpen)}
@@ -56,24 +57,6 @@ export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
 });
 
 const NONE: ReadonlySet<number> = new Set();
-
-/** What is under a fold: how many lines, and what took them out. */
-function foldWords(run: readonly LineView[], isOpen: boolean): string {
-  const left = run.filter(({ dropped }) => dropped);
-  const count = `${left.length} ${left.length === 1 ? 'line' : 'lines'}`;
-  const byHand = left.find((line) => line.byHand === 'left-out');
-  if (byHand) return `${isOpen ? 'Fold ' : ''}${count} left out: ${lineWords(byHand)}`;
-  const passes = [...new Set(left.flatMap(({ runs }) => runs.flatMap(({ passes: by }) => by)))];
-  const names = passes.map((pass) => findPass(pass)?.title ?? '').filter(Boolean);
-  return `${isOpen ? 'Fold ' : ''}${count}${names.length > 0 ? `: ${names.join(', ').toLowerCase()}` : ''}`;
-}
-
-const LONGEST = 40;
-
-function lineWords({ runs }: LineView): string {
-  const text = runs.map((run) => run.text).join('');
-  return shortened(text.trim(), LONGEST);
-}
 
 interface SourceLineProps extends Pick<SourceCellProps, 'lit' | 'shown' | 'isSigned'> {
   readonly line: LineView;
@@ -164,6 +147,12 @@ const FoldLine = styled.button`
   font-family: inherit;
   font-size: 11px;
   line-height: ${FOLD_LINE}px;
+  /* One line: rows are laid out by the heights of their folds. */
+  max-width: calc(100% - ${GUTTER - 20}px);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  text-align: left;
   cursor: pointer;
   &:hover {
     background: var(--hover);
