@@ -148,6 +148,12 @@ describe('small cases', () => {
     [['03:12 | <The rope walk> | saltfern.example/s4'], '05:05 - The salt office', ['The salt office']],
     [['<The rope walk> (1880)'], 'Nothing behind', ['-']],
     [['1. <The rope walk>'], '12 men went to the quay', ['-']],
+    // Nothing but a sign tells the line: it has to be there.
+    [['• <The bell rings>'], 'It is lit.', ['-']],
+    [['- <The bell rings>'], 'It is lit.', ['-']],
+    [['- <The bell rings>'], '   – It is lit.', ['It is lit.']],
+    [['<The bell rings> |'], 'It is lit.', ['-']],
+    [['<The bell rings> |'], 'It is lit |', ['It is lit']],
     // Signs and figures without blanks around them, and other scripts.
     [['第1章 <潮の水車> ..... 12'], '第2章 渡し船 ..... 30', ['渡し船', '渡し船']],
     [['“<The mill>”, 1890'], '“A door, for cats”, 1892', ['A door, for cats']],

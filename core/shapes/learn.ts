@@ -171,7 +171,17 @@ function slotsOf(line: string, pieces: readonly ExamplePiece[], reading: Reading
       slots.push(...wordSlots(line, piece, reading));
     }
   }
-  return withExclusions(slots, reading);
+  return withSureEdges(withExclusions(slots, reading), pieces);
+}
+
+/** Where nothing but a sign at its edge tells a line from any other, that sign has to be there. */
+function withSureEdges(slots: readonly Slot[], pieces: readonly ExamplePiece[]): Slot[] {
+  const areWords = slots.every(({ is }) => is === 'text' || is === 'blank' || is === 'loose');
+  return slots.map((slot, at): Slot => {
+    if (!areWords || slot.is !== 'loose' || !slot.optional) return slot;
+    const [edge, inner] = at === 0 ? pieces : pieces.slice(-2).reverse();
+    return inner!.is === 'sign' || !edge!.sign ? { is: 'loose' } : { is: 'sign', sign: edge!.sign };
+  });
 }
 
 function isKnown({ is }: ExamplePiece): boolean {

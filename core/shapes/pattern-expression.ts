@@ -36,7 +36,7 @@ function nodeOf(slot: Slot, before: Slot | undefined, next: Slot | undefined): N
     case 'blank':
       return times(BLANK, 1);
     case 'sign':
-      return signNode(slot.sign);
+      return signNode(slot.sign, before !== undefined, next !== undefined);
     default:
       return typedNode(slot);
   }
@@ -62,11 +62,12 @@ function isTyped(slot: Slot | undefined): boolean {
 
 const WORD = times(noneOf(BLANKS), 1);
 
-function signNode(sign: SignId): Node {
+/** At the edge of a line no blank is needed on that side. */
+function signNode(sign: SignId, hasBefore: boolean, hasAfter: boolean): Node {
   if (sign === 'gap') return all(any(all(oneOf(' \u00a0'), BLANK), text('\t')), times(BLANK, 0));
   const signs = times(oneOf(SIGN_CHARS[sign]), sign === 'leader' ? 2 : 1);
   const isApart = sign === 'dash' || sign === 'slash' || sign === 'equals';
-  return all(times(BLANK, isApart ? 1 : 0), signs, times(BLANK, isApart ? 1 : 0));
+  return all(times(BLANK, isApart && hasBefore ? 1 : 0), signs, times(BLANK, isApart && hasAfter ? 1 : 0));
 }
 
 /** Signs that words cannot hold at all, and those that they hold within a word but not alone. */

@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import type { NamedFindings } from '../../../../worker/protocol.ts';
 import { KIND_WORDS } from '../../source-kind.ts';
 import { home } from '../../../ui/focus-home.tsx';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 import { usePiece, type PieceView } from '../state/piece-context.ts';
 import { CharacterSection } from './character-section.tsx';
 import { LengthSection } from './length-section.tsx';
@@ -90,6 +90,7 @@ const Story = styled.div`
   }
   p {
     font: 16.5px/1.6 ${faces.reading};
+    word-spacing: ${WORD_SPACING};
   }
 `;
 

@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useId, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 import { isHidden, keyWords } from './concordance-words.ts';
 
 const LINE_HEIGHT = 30;
@@ -149,6 +149,7 @@ export const Before = styled.span`
   overflow: hidden;
   white-space: pre;
   font-family: ${faces.reading};
+  word-spacing: ${WORD_SPACING};
   color: var(--soft);
 `;
 
@@ -158,6 +159,7 @@ export const After = styled.span`
   white-space: pre;
   text-overflow: ellipsis;
   font-family: ${faces.reading};
+  word-spacing: ${WORD_SPACING};
   color: var(--soft);
   del {
     color: var(--gone);

@@ -6,7 +6,7 @@ import { Button, PrimaryButton } from '../../../ui/buttons.tsx';
 import { download } from '../../../ui/download.ts';
 import { home } from '../../../ui/focus-home.tsx';
 import { Segments } from '../../../ui/segments.tsx';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 import { toast } from '../../../ui/toasts.tsx';
 import { Key } from '../keys/key.tsx';
 import { usePiece } from '../state/piece-context.ts';
@@ -141,6 +141,7 @@ const Sheet = styled.div`
   pre {
     margin: 0;
     font: 16.5px/1.55 ${faces.reading};
+    word-spacing: ${WORD_SPACING};
     white-space: pre-wrap;
     overflow-wrap: break-word;
     content-visibility: auto;
@@ -149,6 +150,7 @@ const Sheet = styled.div`
   &[data-format='markdown'] pre,
   &[data-format='html'] pre {
     font: 14px/1.55 ${faces.source};
+    word-spacing: normal;
   }
 `;
 

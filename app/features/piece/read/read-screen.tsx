@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import type { ReadBlock } from '../../../../core/index.ts';
 import { Button } from '../../../ui/buttons.tsx';
 import { home } from '../../../ui/focus-home.tsx';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 import { useCommands, type Handlers } from '../keys/use-commands.ts';
 import { Key } from '../keys/key.tsx';
 import { usePiece } from '../state/piece-context.ts';
@@ -129,6 +129,7 @@ const Text = styled.article`
   margin: 0 auto;
   padding: 26px 32px 80px;
   font: 19px/1.6 ${faces.reading};
+  word-spacing: ${WORD_SPACING};
   overflow-wrap: break-word;
   p {
     margin: 0 0 0.75em;
@@ -154,6 +155,7 @@ const Text = styled.article`
   p[data-kind='table'],
   p[data-kind='code'] {
     font: 14.5px/1.5 ${faces.source};
+    word-spacing: normal;
   }
   p[data-kind='section-break'] {
     text-align: center;

@@ -3,7 +3,7 @@ import { css, styled } from 'styled-components';
 import { RowKind, type Place, type Run } from '../../../../core/index.ts';
 import { EditableWords } from '../editing/editable-words.tsx';
 import type { Editor } from '../editing/use-editor.ts';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 import { editMark, runText } from './shown-text.tsx';
 import { withLook } from './words-look.tsx';
 import { CLEAN_LINE } from './column-layout.ts';
@@ -136,6 +136,7 @@ const reading = css`
 const Words = styled.p`
   ${reading}
   font: 16.5px / ${CLEAN_LINE}px ${faces.reading};
+  word-spacing: ${WORD_SPACING};
   &[data-kind='item'] {
     padding-left: 1.1em;
     text-indent: -1.1em;
@@ -148,6 +149,7 @@ const Words = styled.p`
   }
   &[data-kind='laid-out'] {
     font: 13px / ${CLEAN_LINE}px ${faces.source};
+    word-spacing: normal;
   }
   &[data-kind='section-break'] {
     text-align: center;

@@ -7,7 +7,7 @@ import {
   type ShapePreview as Preview,
   type ShapedRow,
 } from '../../../../core/index.ts';
-import { faces } from '../../../ui/theme.ts';
+import { faces, WORD_SPACING } from '../../../ui/theme.ts';
 
 interface ShapePreviewProps {
   readonly shape: LineShape;
@@ -140,6 +140,7 @@ const Table = styled.table`
     padding: 3px 14px;
     vertical-align: top;
     font: 16px/1.5 ${faces.reading};
+    word-spacing: ${WORD_SPACING};
     white-space: pre-wrap;
     overflow-wrap: break-word;
     min-width: 90px;
