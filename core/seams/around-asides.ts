@@ -9,13 +9,19 @@ const SHORTEST_BEFORE = 25;
 const SHORTEST_AFTER = 10;
 const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
 
-/** A sentence that breaks off before a note or a caption, which is put aside, and goes on behind it in small letters is one. */
+/**
+ * A sentence that breaks off before a note or a caption, which is put aside, or at the end of a page, and goes on behind it in small letters
+ * is one, whatever else it is part of. Verse goes on in small letters, too.
+ */
 export function joinAroundAsides({ kind, flags, chars }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
-  const { line, count } = seams;
+  const { line, turn, count } = seams;
+  const { decision } = verdicts;
+  const isBesideVerse = (seam: number) => decision[seam - 1] === Decision.keep || decision[seam + 1] === Decision.keep;
   for (let seam = 0; seam < count; seam++) {
     const [before, after] = [line[seam]!, line[seam + 1]!];
-    if (verdicts.decision[seam] === Decision.join || !kind.subarray(before + 1, after).includes(LineKind.aside))
-      continue;
+    if (decision[seam] === Decision.join) continue;
+    const isAround = kind.subarray(before + 1, after).includes(LineKind.aside);
+    if (!isAround && (turn[seam] === 0 || isBesideVerse(seam))) continue;
     if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose || flags[before]! & ENDS) continue;
     if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) continue;
     if (flags[after]! & Flag.startsLower) settle(verdicts, seam, Decision.join, 'aside', CERTAINTY);

@@ -28,6 +28,7 @@ import {
 import { breakBetweenFields } from './form-fields.ts';
 import { breakBeforeLabels } from './bracket-labels.ts';
 import { breakAtBlockTags } from './block-tags.ts';
+import { closeSpacedLines } from './spaced-lines.ts';
 import { joinAfterFullLines, joinSpacedLines, joinWithinExactParts } from './full-lines.ts';
 import { breakAfterHungItems } from './hung-items.ts';
 import { joinHungLines } from './hung-lines.ts';
@@ -117,7 +118,7 @@ export function decideSeams(
   lexicon: Lexicon = {},
   overrides: Overrides = {},
 ): SeamDecisions {
-  const seams = findSeams(written, table);
+  const seams = closeSpacedLines(table, findSeams(written, table));
   const source = withPlainSpaces(written);
   const { mark } = overrides;
   const parts = findExactParts(source, table, seams);

@@ -27,13 +27,18 @@ function doubt(verdicts: Verdicts, seam: number): void {
     verdicts.certainty[seam] = Math.min(verdicts.certainty[seam]!, CERTAINTY);
 }
 
-/** A line that ends in "of" or "the" and yet stands apart from the one right below is asked about: verse and titles end so, and so does prose. */
+/**
+ * A line that ends in "of" or "the" and yet stands apart from the one right below, or as close below as any stands in this text, is asked
+ * about: verse and titles end so, and so does prose.
+ */
 function doubtLeaningLines(table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
   const { kind, flags, chars } = table;
+  const closest = seams.blanks.reduce((least, one) => Math.min(least, one), Infinity);
   for (let seam = 0; seam < seams.count; seam++) {
     const [before, next] = [seams.line[seam]!, seams.line[seam + 1]!];
     if (verdicts.decision[seam] === Decision.join) continue;
-    if (seams.blanks[seam]! > 0 || !(flags[before]! & Flag.endsFunctionWord) || chars[before]! < SHORTEST) continue;
+    if (seams.blanks[seam]! > closest || !(flags[before]! & Flag.endsFunctionWord) || chars[before]! < SHORTEST)
+      continue;
     if (kind[before] !== LineKind.prose || kind[next] !== LineKind.prose || flags[next]! & STANDS_ALONE) continue;
     if (!isInStanza(verdicts, seam)) doubt(verdicts, seam);
   }

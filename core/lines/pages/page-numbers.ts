@@ -42,7 +42,21 @@ function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageN
     (page) =>
       cutsWithin(page) && page.number > 0 && page.place > 0 && !(page.cutsSentence === 'perhaps' && page.isBelowShort),
   );
-  return [...bare.filter(({ atPageBreak }) => atPageBreak), ...within, ...kin];
+  return [...numbersAtBreaks(bare), ...within, ...kin];
+}
+
+/** A lone number at a page break is hardly a page's if it is as large as a year. */
+const LEAST_YEAR = 1000;
+const SHARE_AT_BREAKS = 0.5;
+
+/** Bare numbers at page breaks, but for a year by itself, and for one of a list whose others stand within pages. */
+function numbersAtBreaks(bare: readonly PageNumber[]): PageNumber[] {
+  const atBreaks = bare.filter(({ atPageBreak }) => atPageBreak);
+  const areYears = atBreaks.length === 1 && atBreaks[0]!.number >= LEAST_YEAR;
+  const parts = numbersOfParts(bare);
+  const isOfList = parts.size > 0 && atBreaks.filter((page) => parts.has(page)).length < parts.size * SHARE_AT_BREAKS;
+  if (areYears) return [];
+  return isOfList ? atBreaks.filter((page) => !parts.has(page)) : atBreaks;
 }
 
 const FEWEST_PARTS = 3;
