@@ -95,7 +95,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
     edgePass: quotes ? 'mail-quotes' : numbers ? 'line-numbers' : 'time-codes',
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line, written);
-  forgetCase(table);
+  forgetCase(source, table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
     settleRemovals(source, table, written);
@@ -157,15 +157,25 @@ const SHARE_OF_CAPITALS = 0.85;
 const FEWEST_CAPITALS = 4;
 
 /** In a text that is all in capitals they say nothing: its lines begin like those of a script without case. */
-function forgetCase({ kind, flags }: LineTable): void {
+function forgetCase(source: string, { kind, flags, from, to }: LineTable): void {
   let capitals = 0;
   let others = 0;
+  const open: number[] = [];
   for (let line = 0; line < kind.length; line++) {
     if (!isKept(kind[line]!)) continue;
     if (flags[line]! & Flag.allCapitals) capitals++;
     else if (flags[line]! & (Flag.startsUpper | Flag.startsLower)) others++;
+    else open.push(line);
   }
-  if (capitals < FEWEST_CAPITALS || capitals < (capitals + others) * SHARE_OF_CAPITALS) return;
+  const areMost = () => capitals >= (capitals + others) * SHARE_OF_CAPITALS;
+  if (capitals < FEWEST_CAPITALS / 2 || !areMost()) return;
+  // "3 MAY. WIND WEST": a line that begins with a figure or a sign.
+  for (const line of open) {
+    const words = source.slice(from[line], to[line]);
+    if (/\p{Ll}/u.test(words)) others++;
+    else if (/\p{Lu}{2}/u.test(words)) capitals++;
+  }
+  if (capitals < FEWEST_CAPITALS || !areMost()) return;
   for (let line = 0; line < kind.length; line++) {
     if (!(flags[line]! & Flag.allCapitals)) continue;
     flags[line]! &= ~(Flag.allCapitals | Flag.startsUpper);

@@ -6,7 +6,7 @@ import { Sign } from '../text/signs.ts';
 import type { Vocabulary } from '../text/vocabulary.ts';
 import type { InlinePass, PassContext } from './pass.ts';
 
-const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:${onPagesOfAnyLanguage('notes')})\s?\d{1,3}|${onPagesOfAnyLanguage('marks')})\]`;
+const BRACKETED = String.raw`\[(?:[1-9]\d{0,2}(?:\s?[,–-]\s?\d{1,3})*|(?:${onPagesOfAnyLanguage('notes')})\s?\d{1,3}|${onPagesOfAnyLanguage('marks').replaceAll(' ', '[ \u00a0]+')})\]`;
 const SUPERSCRIPT = String.raw`[¹²³⁰⁴-⁹]{1,3}(?:[,⁻][¹²³⁰⁴-⁹]{1,3})*`;
 /** Whatever may be a mark: each begins with a character that prose seldom has, and is looked at more closely then. */
 const MARKS = new RegExp(

@@ -24,6 +24,7 @@ export function joinAroundAsides({ kind, flags, chars }: LineTable, seams: SeamT
     if (!isAround && (turn[seam] === 0 || isBesideVerse(seam))) continue;
     if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose || flags[before]! & ENDS) continue;
     if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) continue;
-    if (flags[after]! & Flag.startsLower) settle(verdicts, seam, Decision.join, 'aside', CERTAINTY);
+    const isNoun = (flags[after]! & Flag.startsNoun) !== 0 && (flags[before]! & Flag.endsFunctionWord) !== 0;
+    if (isNoun || flags[after]! & Flag.startsLower) settle(verdicts, seam, Decision.join, 'aside', CERTAINTY);
   }
 }

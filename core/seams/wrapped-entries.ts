@@ -153,12 +153,21 @@ function seamsThatRunOn(
     const isCut =
       (flags[before]! & Flag.endsFunctionWord) !== 0 && ((flags[next]! & Flag.startsAddress) !== 0 || isBeforeName);
     const isCaseless = (flags[next]! & Flag.startsCaseless) !== 0 && chars[before]! * 2 > widest && endsSentence(seam);
-    const goesOn = isCaseless || (flags[next]! & Flag.startsLower) !== 0;
+    const goesOn = (isCaseless || (flags[next]! & Flag.startsLower) !== 0) && runsOnOrPauses(table, seams, seam);
     const isInSentence =
       (isNounInSentence(table, seams, seam) && endsClause(seam)) || isListGoingOn(source, table, seams, seam, last);
-    if (isCut || isInSentence || (goesOn && runsOn(table, seams, seam))) found.push(seam);
+    if (isCut || isInSentence || goesOn) found.push(seam);
   }
   return found;
+}
+
+/** Without capitals a comma tells no more than that the sentence goes on; elsewhere small letters tell that. */
+function runsOnOrPauses(table: LineTable, seams: SeamTable, seam: number): boolean {
+  if (runsOn(table, seams, seam)) return true;
+  const [before, after] = [table.flags[seams.line[seam]!]!, table.flags[seams.line[seam + 1]!]!];
+  return (
+    (before & Flag.endsComma) !== 0 && (after & Flag.startsCaseless) !== 0 && (before & ENDS & ~Flag.endsComma) === 0
+  );
 }
 
 /** A noun with the capital that its language gives it anywhere, below a line that ends nothing. */
@@ -194,7 +203,7 @@ function reaches(
   const reached = new Uint8Array(last - first);
   for (let seam = last - 1; seam >= first; seam--) {
     const isThere = (table.flags[seams.line[seam + 1]!]! & ends) !== 0 || reached[seam + 1 - first] === 1;
-    const goesOn = runsOn(table, seams, seam) || isNounInSentence(table, seams, seam);
+    const goesOn = runsOnOrPauses(table, seams, seam) || isNounInSentence(table, seams, seam);
     reached[seam - first] = isThere && goesOn ? 1 : 0;
   }
   return (seam) => reached[seam - first] === 1;

@@ -203,8 +203,13 @@ function areEntries(spots: readonly TimeSpot[]): boolean {
   );
 }
 
+/** A name of a word or two before what somebody wrote, with capitals or without. */
+const CALLED = /^[\s–-]*\p{L}[^\s:]{0,20}(?: [^\s:]{1,20})?:\s/u;
+const LONGEST_CALL = 48;
+
 /** Whether the words before a time go on behind it. */
 function cutsSentence(source: string, { from, to }: TimeSpot): boolean {
+  if (CALLED.test(source.slice(to, to + LONGEST_CALL))) return false;
   const after = /^[\s:–-]*(\S)/.exec(source.slice(to, to + 12))?.[1] ?? '';
   if (!/\p{Ll}/u.test(after)) return false;
   const before = /(\S)\s*$/.exec(source.slice(Math.max(0, from - 12), from))?.[1] ?? '.';

@@ -198,7 +198,7 @@ function isMostOfItsKind(candidates: readonly PageNumber[], chain: readonly Page
 }
 
 /** At least two of the numbers have the same short line beside them, which is no sentence: a running head. */
-function standBesideSameWords(
+export function standBesideSameWords(
   source: string,
   table: LineTable,
   kept: KeptLines,

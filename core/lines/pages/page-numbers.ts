@@ -1,7 +1,7 @@
 import { textAt, type KeptLines } from '../kept-lines.ts';
 import type { LineTable } from '../line-table.ts';
 import { areClose, cutsWithin, findCandidates, type PageNumber } from './page-candidates.ts';
-import { missingPages, numbersLastPage, provedChain } from './page-chains.ts';
+import { missingPages, numbersLastPage, provedChain, standBesideSameWords } from './page-chains.ts';
 
 /*
  * Page numbers, bare or beside a running head. Without page breaks in the text a page number is told by its kin: numbers that
@@ -22,6 +22,7 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   const told = [numbersInSentences(bare, kept), onlyOneOfTheirSigns(bare, signsOf), numbersOfTotals(bare, signsOf)];
   for (const candidate of told.flat()) accepted.add(candidate);
   for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
+  for (const candidate of besideTheSameHead(source, table, kept, bare, accepted)) accepted.add(candidate);
   if (!bare.some((page) => accepted.has(page)))
     for (const candidate of namedPages(bare, signsOf)) accepted.add(candidate);
   return [...accepted];
@@ -102,6 +103,25 @@ function namedPages(bare: readonly PageNumber[], signsOf: (page: PageNumber) => 
   const named = bare.filter((page) => /^\p{L}+\.? ?#$/u.test(signsOf(page)));
   const countOn = named.every((page, at) => at === 0 || follows(named[at - 1]!, page));
   return named.length > 1 && countOn ? named.map((page) => ({ ...page, isDoubted: true })) : [];
+}
+
+/** The number before or after one that was found, beside the same words: a running head, whatever stands above and below. */
+function besideTheSameHead(
+  source: string,
+  table: LineTable,
+  kept: KeptLines,
+  bare: readonly PageNumber[],
+  accepted: ReadonlySet<PageNumber>,
+): PageNumber[] {
+  const known = new Map<number, PageNumber>();
+  for (const page of accepted) if (page.rest === '') known.set(page.number, page);
+  if (known.size === 0) return [];
+  return bare.filter((page) => {
+    if (accepted.has(page)) return false;
+    return [known.get(page.number - 1), known.get(page.number + 1)].some(
+      (near) => near && standBesideSameWords(source, table, kept, [near, page]),
+    );
+  });
 }
 
 function follows(before: PageNumber, page: PageNumber): boolean {
