@@ -1,6 +1,5 @@
 import { writeFileSync } from 'node:fs';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
-import { regionAt } from '../core/seams/second-look.ts';
 import { labelSeams } from './label.ts';
 import { fitLogistic, logOdds, type Fitted, type Observation } from './logistic.ts';
 import { describe, FOLDS, isSettledByRule, trainingCases, weightOf, type TrainingCase } from './training.ts';
@@ -66,7 +65,7 @@ function samplesOf(one: TrainingCase): Sample[] {
   for (let seam = 0; seam < label.length; seam++) {
     if (label[seam]! < 0 || isSettledByRule(decided, seam)) continue;
     const evidence = new Float32Array(EVIDENCE_NAMES.length);
-    collectEvidence(regionAt(decided.regions, seam), seam, evidence);
+    collectEvidence(decided.look.context, seam, evidence);
     samples.push({ evidence, isBreak: label[seam] === 1, weight, kind: labelled.kind, fold });
   }
   return samples;

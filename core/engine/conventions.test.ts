@@ -33,17 +33,11 @@ describe('what marks paragraphs', () => {
     expect(paragraphs([doubled, doubled, doubled].join('\n\u00a0\n'))).toEqual([JOINED, JOINED, JOINED]);
   });
 
-  test('each part of a text has its own habit', () => {
+  test('a part of a text has blank lines between all of its lines, and another has them between paragraphs', () => {
     const doubled = LINES.join('\n\n');
     const plain = LINES.join('\n');
     const mixed = `${[doubled, doubled].join('\n\n\n')}\n\n\n${[plain, plain, plain].join('\n\n')}`;
     expect(paragraphs(mixed)).toEqual([JOINED, JOINED, JOINED, JOINED, JOINED]);
-    const { table, decided } = clean(mixed, STYLE);
-    expect(decided.regions).toHaveLength(2);
-    expect(decided.regions[0]!.from).toBe(0);
-    expect(decided.regions[1]!.from).toBe(decided.regions[0]!.to);
-    expect(decided.regions[1]!.to).toBe(decided.seams.count);
-    expect(table.index.count).toBeGreaterThan(decided.seams.count);
   });
 
   test('a set-in quotation has a measure of its own', () => {

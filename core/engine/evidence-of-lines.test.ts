@@ -50,7 +50,7 @@ describe('pieces of one printed line', () => {
 });
 
 describe('a full line that ends a sentence', () => {
-  const fullEndsOf = (source: string) => clean(source, STYLE).decided.regions[0]!.fullEnds;
+  const fullEndsOf = (source: string) => clean(source, STYLE).decided.look.context.fullEnds;
   const short = 'The miller let the water run and shut the gate behind it, and then\nhe went to bed.';
   const long = PARAGRAPHS.join(' ');
 

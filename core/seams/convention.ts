@@ -9,7 +9,7 @@ import { edgeInCharacters, OVERLONG, roomAt, type Measure } from './room.ts';
 import type { SeamTable } from './seam-table.ts';
 
 /**
- * What marks a paragraph in a text, or a region of it, found before any seam is decided.
+ * What marks a paragraph in a text, found before any seam is decided.
  *
  * Each seam has a gap: how many blank lines lie in it, and whether the next line steps in or out. For each kind of gap the
  * sentence evidence is counted: seams that surely run on (a small letter follows no stop) against seams that look like a
@@ -104,14 +104,12 @@ function isInside({ kind }: LineTable, { line }: SeamTable, seam: number): boole
   return isLaidOut(kind[line[seam]!]!) && isLaidOut(kind[line[seam + 1]!]!);
 }
 
-/** The convention of the seams from..to, the lines of which have the measure; `mark` is what a person said that it is. */
+/** The convention of a text whose lines have the measure; `mark` is what a person said that it is. */
 export function findConvention(
   table: LineTable,
   seams: SeamTable,
   measure: Measure,
   parts: readonly ExactPart[],
-  from: number,
-  to: number,
   mark?: ParagraphMark,
 ): Convention {
   const running = new Float64Array(GAP_KINDS);
@@ -119,7 +117,7 @@ export function findConvention(
   const all = new Uint32Array(GAP_KINDS);
   const runningOn: number[] = [];
   let closing = 0;
-  for (let seam = from; seam < to; seam++) {
+  for (let seam = 0; seam < seams.count; seam++) {
     const goesOn = runsOnInProse(table, seams, seam);
     if (table.flags[seams.line[seam]!]! & Flag.endsStop) closing++;
     if (goesOn) runningOn.push(seam);
@@ -129,15 +127,15 @@ export function findConvention(
     if (goesOn) running[gap]!++;
     else fresh[gap]! += looksNew(table, seams, seam) ? 1 : 0.5;
   }
-  const look = table.captions.found ? 'open' : lookAtFew(table, seams, from, to, runningOn);
+  const look = table.captions.found ? 'open' : lookAtFew(table, seams, runningOn);
   const areFull =
     look !== 'wrapped' &&
     !table.captions.found &&
-    (fillMeasure(table, seams, measure, from, to, runningOn) ||
-      cutPhrases(table, seams, from, to, runningOn) ||
-      mostWrapExactly(seams, parts, from, to));
+    (fillMeasure(table, seams, measure, runningOn) ||
+      cutPhrases(table, seams, runningOn) ||
+      mostWrapExactly(seams, parts));
   const few = look === 'meant' && areFull ? 'wrapped' : look;
-  const wider = to - from < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
+  const wider = seams.count < FEW_SEAMS ? WIDER_LEAN_OF_FEW : WIDER_LEAN;
   const closest = blanksOfGap(
     Math.max(
       0,
@@ -160,12 +158,12 @@ export function findConvention(
   const wrapGap = usual < 0 && (few === 'wrapped' || areFull) ? gapAt(table, seams, runningOn[0]!) : usual;
   return {
     score,
-    hasStops: closing * LINES_A_STOP >= to - from,
+    hasStops: closing * LINES_A_STOP >= seams.count,
     seams: all,
     wrapGap,
-    marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, (to - from) * 0.01) && score[gap]! > 1.2),
-    wraps: few === 'wrapped' || areFull || (few === 'open' && linesWrap(table, seams, from, to, runningOn, wrapGap)),
-    sureness: few === 'meant' ? 1 : Math.min(1, (to - from) / SEAMS_TO_BE_SURE),
+    marked: all.some((count, gap) => gap !== wrapGap && count >= Math.max(2, seams.count * 0.01) && score[gap]! > 1.2),
+    wraps: few === 'wrapped' || areFull || (few === 'open' && linesWrap(table, seams, runningOn, wrapGap)),
+    sureness: few === 'meant' ? 1 : Math.min(1, seams.count / SEAMS_TO_BE_SURE),
   };
 }
 
@@ -183,16 +181,9 @@ const NO_ROOM = 0.05;
 const LEAST_RELIABILITY = 0.5;
 
 /** Whether lines of prose, of those that run on, all fill one measure: then they wrap, whatever stands among them. */
-function fillMeasure(
-  table: LineTable,
-  seams: SeamTable,
-  measure: Measure,
-  from: number,
-  to: number,
-  runningOn: readonly number[],
-): boolean {
-  if (measure.reliability < LEAST_RELIABILITY || runningOn.length < LEAST_RUNNING_ON * (to - from)) return false;
-  if (goBeyond(table, seams.line.subarray(from, to + 1), measure.widestCharacters)) return false;
+function fillMeasure(table: LineTable, seams: SeamTable, measure: Measure, runningOn: readonly number[]): boolean {
+  if (measure.reliability < LEAST_RELIABILITY || runningOn.length < LEAST_RUNNING_ON * seams.count) return false;
+  if (goBeyond(table, seams.line, measure.widestCharacters)) return false;
   // Lines glued together, and paragraphs that nobody wrapped, are wider by far.
   const rooms = runningOn.map((seam) => roomAt(table, seams, measure, seam)).filter((room) => room > 1 - OVERLONG);
   if (measure.widestCharacters < WIDE) {
@@ -214,13 +205,11 @@ const LENGTH_OF_CUT = 50;
 /** Whether so many long lines end within a phrase that nobody can have meant them to, however uneven they are. */
 function cutPhrases(
   { flags, chars }: LineTable,
-  { line, blanks }: SeamTable,
-  from: number,
-  to: number,
+  { line, blanks, count }: SeamTable,
   runningOn: readonly number[],
 ): boolean {
   const cut = runningOn.filter((seam) => blanks[seam] === 0 && !(flags[line[seam]!]! & Flag.endsComma));
-  if (cut.length < Math.max(FEWEST_CUT, (to - from) * SHARE_OF_CUT)) return false;
+  if (cut.length < Math.max(FEWEST_CUT, count * SHARE_OF_CUT)) return false;
   const lengths = cut.map((seam) => chars[line[seam]!]!).sort((a, b) => a - b);
   return lengths[lengths.length >> 1]! >= LENGTH_OF_CUT;
 }
@@ -228,9 +217,9 @@ function cutPhrases(
 const SHARE_OF_EXACT = 0.6;
 
 /** Whether most line ends without a blank line lie in parts that were wrapped: paragraphs on one line each may stand around them. */
-function mostWrapExactly({ blanks }: SeamTable, parts: readonly ExactPart[], from: number, to: number): boolean {
-  const ends = parts.reduce((sum, part) => (part.first >= from && part.last <= to ? sum + part.ends : sum), 0);
-  const all = blanks.subarray(from, to).reduce((sum, count) => (count === 0 ? sum + 1 : sum), 0);
+function mostWrapExactly({ blanks }: SeamTable, parts: readonly ExactPart[]): boolean {
+  const ends = parts.reduce((sum, part) => sum + part.ends, 0);
+  const all = blanks.reduce((sum, count) => (count === 0 ? sum + 1 : sum), 0);
   return ends > 0 && ends >= all * SHARE_OF_EXACT;
 }
 
@@ -267,23 +256,15 @@ export function isMarkedLineEnd(table: LineTable, line: number): boolean {
  * Whether lines wrap at all, or end where their paragraphs end. They do not wrap where hardly any runs on, where there is no
  * gap over which most do, and where most of the text stands in lines twice as long as those that run on: verse in clean text.
  */
-function linesWrap(
-  table: LineTable,
-  seams: SeamTable,
-  from: number,
-  to: number,
-  runningOn: readonly number[],
-  wrapGap: number,
-): boolean {
+function linesWrap(table: LineTable, seams: SeamTable, runningOn: readonly number[], wrapGap: number): boolean {
   if (table.captions.found) return true;
-  if (runningOn.length < LEAST_RUNNING_ON * (to - from) || wrapGap < 0) return false;
+  if (runningOn.length < LEAST_RUNNING_ON * seams.count || wrapGap < 0) return false;
   if (runningOn.length < FEWEST_RUNNING_ON) return true;
   const lengths = Uint32Array.from(runningOn, (seam) => table.chars[seams.line[seam]!]!).sort();
   const limit = 2 * (lengths[lengths.length >> 1] ?? 0);
   let all = 0;
   let long = 0;
-  for (let kept = from; kept <= to && kept < seams.line.length; kept++) {
-    const line = seams.line[kept]!;
+  for (const line of seams.line) {
     // Rows and lines of code are as long as they are.
     if (isLaidOut(table.kind[line]!)) continue;
     const chars = table.chars[line]!;

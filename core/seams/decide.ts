@@ -58,7 +58,6 @@ import { settleOrderedEntries } from './ordered-entries.ts';
 import { breakBeforeLetters } from './outline-letters.ts';
 import { breakAroundOverlongLines } from './overlong-lines.ts';
 import type { ParagraphMark } from './paragraph-mark.ts';
-import { findRegions } from './regions.ts';
 import { breakBetweenSetInLines } from './placed-lines.ts';
 import { breakAfterRepeatedLines } from './repeated-lines.ts';
 import { keepRhymedLines } from './rhymes.ts';
@@ -94,8 +93,6 @@ export interface SeamDecisions extends Verdicts {
   readonly look: FirstLook;
   /** Columns before most lines of the text. */
   readonly usualIndent: number;
-  /** All that the evidence looks at, by region. They tile the seams; at least one. */
-  readonly regions: readonly SeamContext[];
   /** By seam, for those that cut a word: how its halves go together if the lines are joined. */
   readonly splits: ReadonlyMap<number, SplitWord>;
 }
@@ -128,22 +125,18 @@ export function decideSeams(
   const sequence = findSequence(source, table, seams);
   const pieces = findLinePieces(table, seams, measure, cuts);
   const elements = trustInElements(table, seams);
-  const starts = findRegions(table, seams);
-  const regions = starts.map((from, at): SeamContext => {
-    const to = starts[at + 1] ?? seams.count;
-    const convention = findConvention(table, seams, measure, parts, from, to, mark);
-    const fullEnds = fullEndOdds(source, table, seams, convention, measure, from, to);
-    return { table, seams, from, to, convention, mark, measure, sequence, pieces, fullEnds, elements };
-  });
+  const convention = findConvention(table, seams, measure, parts, mark);
+  const fullEnds = fullEndOdds(source, table, seams, convention, measure);
+  const context = { table, seams, convention, mark, measure, sequence, pieces, fullEnds, elements };
   const verdicts = openVerdicts(seams.count);
-  const look = decideByEvidence(regions, verdicts);
+  const look = decideByEvidence(context, verdicts);
   breakAfterShortLines(table, seams, measure, verdicts);
   joinAfterFullLines(table, seams, measure, verdicts);
   if (mark === undefined) {
     joinWithinExactParts(table, seams, parts, verdicts);
     breakAroundOverlongLines(table, seams, measure, verdicts);
   }
-  for (const region of regions) keepVerseLines(region, verdicts);
+  keepVerseLines(context, verdicts);
   keepRhymedLines(source, table, seams, parts, verdicts);
   keepStanzas(table, seams, parts, verdicts);
   keepDisplays(table, seams, verdicts);
@@ -169,7 +162,7 @@ export function decideSeams(
   breakBeforeLabels(source, table, seams, verdicts);
   breakAroundOwnForms(source, table, seams, verdicts);
   breakAfterHungItems(table, seams, verdicts);
-  for (const region of regions) breakBetweenSetInLines(region, verdicts);
+  breakBetweenSetInLines(context, verdicts);
   breakAfterSalutations(source, table, seams, verdicts);
   if (mark === undefined) {
     joinWrappedEntries(source, table, seams, verdicts);
@@ -184,7 +177,7 @@ export function decideSeams(
     joinCutFirstLine(table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
     keepSpokenVerse(source, table, seams, verdicts);
-    for (const region of regions) breakBesideParagraphs(region, verdicts);
+    breakBesideParagraphs(context, verdicts);
   }
   keepClosings(source, table, seams, verdicts);
   keepSignatures(source, table, seams, verdicts);
@@ -225,12 +218,12 @@ export function decideSeams(
     certainty[seam] = Math.min(certainty[seam]!, split.certainty);
   }
   const usualIndent = mostFrequent(seams.line.map((line) => table.indent[line]!));
-  return { seams, measure, pieces, overrides, look, usualIndent, regions, ...verdicts, splits };
+  return { seams, measure, pieces, overrides, look, usualIndent, ...verdicts, splits };
 }
 
 /** Decides all seams by the evidence at each, and looks again where that is not beyond doubt; gives what the first look found. */
-function decideByEvidence(regions: readonly SeamContext[], { decision, certainty }: Verdicts): FirstLook {
-  const look = takeFirstLook(regions, firstOdds(regions));
+function decideByEvidence(context: SeamContext, { decision, certainty }: Verdicts): FirstLook {
+  const look = takeFirstLook(context, firstOdds(context));
   const addsAt = lookAgain(look);
   for (let seam = 0; seam < look.odds.length; seam++) {
     const odds = look.odds[seam]! + addsAt(seam);
@@ -246,16 +239,14 @@ export function certaintyOf(odds: number): number {
 }
 
 /** By seam: the log odds of a new paragraph by the evidence. */
-function firstOdds(regions: readonly SeamContext[]): Float32Array {
-  const odds = new Float32Array(regions[0]!.seams.count);
-  for (const region of regions) {
-    const weigh = weighEvidence(region, EVIDENCE_WEIGHTS);
-    for (let seam = region.from; seam < region.to; seam++) odds[seam] = BIAS + weigh(seam);
-  }
+function firstOdds(context: SeamContext): Float32Array {
+  const odds = new Float32Array(context.seams.count);
+  const weigh = weighEvidence(context, EVIDENCE_WEIGHTS);
+  for (let seam = 0; seam < odds.length; seam++) odds[seam] = BIAS + weigh(seam);
   return odds;
 }
 
 /** Whether lines wrap anywhere in the text. */
-export function linesWrap({ regions }: SeamDecisions): boolean {
-  return regions.some(({ convention }) => convention.wraps);
+export function linesWrap({ look }: SeamDecisions): boolean {
+  return look.context.convention.wraps;
 }

@@ -8,13 +8,10 @@ import { matchesMark, type ParagraphMark } from './paragraph-mark.ts';
 import type { SeamTable } from './seam-table.ts';
 import { CLOSES, NO_ENDING, WORD_EVIDENCE, type WordsAcross } from './word-evidence.ts';
 
-/** All that the evidence at one seam may look at: what is known of the text, and of the region that the seam lies in. */
+/** All that the evidence at one seam may look at: what is known of the text. */
 export interface SeamContext {
   readonly table: LineTable;
   readonly seams: SeamTable;
-  /** The seams of the region: from..to. */
-  readonly from: number;
-  readonly to: number;
   readonly convention: Convention;
   /** What a person said marks paragraphs. */
   readonly mark?: ParagraphMark;
@@ -127,7 +124,7 @@ export function collectEvidence(context: SeamContext, seam: number, out: Float32
   for (let at = 0; at < WORD_LIST.length; at++) out[PLACE_LIST.length + at] = WORD_LIST[at]!(words);
 }
 
-/** Evidence that is 0 at every seam of a region for which its condition does not hold: it is not asked there. */
+/** Evidence that is 0 at every seam of a text for which its condition does not hold: it is not asked there. */
 const ONLY_WHERE: { readonly [name in keyof typeof PLACE_EVIDENCE]?: (context: SeamContext) => boolean } = {
   chosenMark: ({ mark }) => mark !== undefined,
   otherThanMark: ({ mark }) => mark?.by === 'gap',
@@ -140,7 +137,7 @@ const ONLY_WHERE: { readonly [name in keyof typeof PLACE_EVIDENCE]?: (context: S
   noPause: ({ table }) => table.captions.found,
 };
 
-/** The places in PLACE_LIST of the evidence of the place that may be other than 0 in a region. */
+/** The places in PLACE_LIST of the evidence of the place that may be other than 0 in a text. */
 function evidenceIn(context: SeamContext): readonly number[] {
   return Object.keys(PLACE_EVIDENCE).flatMap((name, at) => {
     const holds = ONLY_WHERE[name as keyof typeof PLACE_EVIDENCE];
@@ -170,8 +167,8 @@ function wordsAcross({ table, convention }: SeamContext, beforeFlags: number, af
 }
 
 /**
- * The sum of weights times evidence at the seams of one region. What the words say is worked out once for each pair of flags:
- * a region has some hundreds of pairs, however many seams.
+ * The sum of weights times evidence at a seam. What the words say is worked out once for each pair of flags: a text has some
+ * hundreds of pairs, however many seams.
  */
 export function weighEvidence(context: SeamContext, weights: Float32Array): (seam: number) => number {
   const { table } = context;

@@ -2,7 +2,7 @@ import { EVIDENCE_WEIGHTS, type SeamDecisions } from './decide.ts';
 import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from './evidence.ts';
 import { explainLook } from './look-again.ts';
 import { Decision } from './seam-table.ts';
-import { regionAt, type LookName } from './second-look.ts';
+import type { LookName } from './second-look.ts';
 import { settlerOf, type Settler } from './verdicts.ts';
 
 /** What the second look goes by, as a person may be told of it. */
@@ -27,7 +27,7 @@ const LEAST_TOLD = 0.3;
 /** Why a seam was decided as it was: the rule that had the last word, then the evidence that weighs at least a little, heaviest first. */
 export function explainSeam(decided: SeamDecisions, seam: number): SeamReason[] {
   const evidence = new Float32Array(EVIDENCE_NAMES.length);
-  collectEvidence(regionAt(decided.regions, seam), seam, evidence);
+  collectEvidence(decided.look.context, seam, evidence);
   const weighed: SeamReason[] = EVIDENCE_NAMES.map((name, at) => ({
     name,
     weight: EVIDENCE_WEIGHTS[at]! * evidence[at]!,

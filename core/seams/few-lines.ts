@@ -27,8 +27,7 @@ export function measureOfFew(table: LineTable, seams: SeamTable, runningOn: read
   const full = withoutCutFirst(table, seams, runningOn);
   const at = new Float32Array(seams.count);
   const looseRun = new Float32Array(seams.count);
-  const wraps =
-    widthOfWraps(table, seams, 0, seams.count, full) || widthOfFullGroup(table, seams, 0, seams.count, full);
+  const wraps = widthOfWraps(table, seams, full) || widthOfFullGroup(table, seams, full);
   const widest = wraps || widestOfFew(table, seams, seams.line, full);
   at.fill(widest);
   const measure = { unit: 'characters', at } as const;
@@ -136,24 +135,18 @@ function widestUnglued(widths: readonly number[]): number {
 }
 
 /**
- * The width at which nearly all lines of the seams from..to that run on end, with no room for the next word; 0 where they end as they
+ * The width at which nearly all lines that run on end, with no room for the next word; 0 where they end as they
  * like. Wider lines among them are titles and captions. Where that is wide, lines of a list do not count.
  */
-function widthOfWraps(
-  table: LineTable,
-  seams: SeamTable,
-  from: number,
-  to: number,
-  runningOn: readonly number[],
-): number {
+function widthOfWraps(table: LineTable, seams: SeamTable, runningOn: readonly number[]): number {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   const close = runningOn.filter((seam) => seams.blanks[seam] === closest && !seams.turn[seam]);
   const width = widestUnglued(close.map((seam) => edgeInCharacters(table, seams.line[seam]!)));
-  if (width < NARROWEST_COLUMN || isHardlyReached(table, seams, from, to, width)) return 0;
+  if (width < NARROWEST_COLUMN || isHardlyReached(table, seams, width)) return 0;
   const telling = width < WIDER_THAN_VERSE ? close : close.filter((seam) => !isShort(table, seams, width, seam));
   const full = telling.filter((seam) => roomOf(table, seams, width, seam) < 0);
   // One cut short or two are enough where every line stands apart and some stand farther apart: that is how lines are spaced.
-  const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && hasWider(seams, from, to, closest);
+  const isSpaced = closest > 0 && width >= WIDER_THAN_VERSE && hasWider(seams, closest);
   const isCut = full.some((seam) => (table.flags[seams.line[seam]!]! & ENDS_INSIDE) !== 0);
   const fewestClose = width < NARROWEST_OF_FEW ? FEWEST_WRAPS_OF_COLUMN : FEWEST_WRAPS;
   const fewest = isSpaced ? (isCut ? 1 : FEWEST_WRAPS_SPACED) : fewestClose;
@@ -167,19 +160,13 @@ const FEWEST_FULL = 3;
  * The width of a paragraph of which every line but the last is full, if its words run on at one of them at least; 0 where there is none.
  * Other lines, such as those of verse, may be wider.
  */
-function widthOfFullGroup(
-  table: LineTable,
-  seams: SeamTable,
-  from: number,
-  to: number,
-  runningOn: readonly number[],
-): number {
+function widthOfFullGroup(table: LineTable, seams: SeamTable, runningOn: readonly number[]): number {
   const closest = Math.min(...runningOn.map((seam) => seams.blanks[seam]!));
   let next = 0;
   let found = 0;
-  for (let first = from; first < to;) {
+  for (let first = 0; first < seams.count;) {
     let last = first;
-    while (last < to && seams.blanks[last] === closest && !seams.turn[last]) last++;
+    while (last < seams.count && seams.blanks[last] === closest && !seams.turn[last]) last++;
     while (next < runningOn.length && runningOn[next]! < first) next++;
     const runs = next < runningOn.length && runningOn[next]! < last;
     if (runs && last - first >= FEWEST_FULL && isFullGroup(table, seams, first, last))
@@ -190,18 +177,19 @@ function widthOfFullGroup(
 }
 
 /** Most lines are far wider: they are paragraphs that nobody wrapped, and those that run on are headings that end in a small word. */
-function isHardlyReached(table: LineTable, seams: SeamTable, from: number, to: number, width: number): boolean {
+function isHardlyReached(table: LineTable, seams: SeamTable, width: number): boolean {
   let wider = 0;
-  for (let seam = from; seam < to; seam++) if (edgeInCharacters(table, seams.line[seam]!) > width * OVERLONG) wider++;
-  return wider * 2 > to - from;
+  for (let seam = 0; seam < seams.count; seam++)
+    if (edgeInCharacters(table, seams.line[seam]!) > width * OVERLONG) wider++;
+  return wider * 2 > seams.count;
 }
 
 function startsLower({ flags }: LineTable, { line }: SeamTable, seam: number): boolean {
   return (flags[line[seam]!]! & Flag.startsLower) !== 0;
 }
 
-function hasWider({ blanks }: SeamTable, from: number, to: number, closest: number): boolean {
-  return blanks.subarray(from, to).some((count) => count > closest);
+function hasWider({ blanks }: SeamTable, closest: number): boolean {
+  return blanks.some((count) => count > closest);
 }
 
 const FEWEST_WRAPS = 3;
@@ -297,20 +285,14 @@ export type LinesOfFew = 'wrapped' | 'meant' | 'open';
 
 /**
  * Whether the lines of a short text wrap, or end where they were meant to, as in lists and verse: then they are very narrow, or too
- * many of those that run on leave room for the next word. `running` are the seams of from..to whose words surely run on.
+ * many of those that run on leave room for the next word. `running` are the seams whose words surely run on.
  */
-export function lookAtFew(
-  table: LineTable,
-  seams: SeamTable,
-  from: number,
-  to: number,
-  running: readonly number[],
-): LinesOfFew {
+export function lookAtFew(table: LineTable, seams: SeamTable, running: readonly number[]): LinesOfFew {
   const runningOn = withoutCutFirst(table, seams, running);
   if (runningOn.length === 0 || runningOn.length > MOST_OF_A_SHORT_TEXT) return 'open';
-  const lines = seams.line.subarray(from, to + 1);
+  const lines = seams.line;
   if (lines.length < FEWEST_LINES) return 'open';
-  const wraps = widthOfWraps(table, seams, from, to, runningOn) || widthOfFullGroup(table, seams, from, to, runningOn);
+  const wraps = widthOfWraps(table, seams, runningOn) || widthOfFullGroup(table, seams, runningOn);
   const widest = wraps || widestOfFew(table, seams, lines, runningOn);
   // Signs and letters in one line are no characters of one width.
   if (lines.some((line) => table.flags[line]! & (Flag.startsCjk | Flag.endsCjk))) return 'open';
@@ -326,7 +308,7 @@ export function lookAtFew(
   const full = rooms.filter((room) => room < 0).length;
   // Between paragraphs that stand apart one or another may go on: that is no wrap.
   const isTight = close.every((seam) => seams.blanks[seam] === 0);
-  const isWrap = isTight || full * 2 > to - from || wraps > 0;
+  const isWrap = isTight || full * 2 > seams.count || wraps > 0;
   // Nobody wraps a line at half its width: refrains are set so. What is left of a line that was wrapped twice ends where it likes.
   const isFull = new Set(close.filter((_, at) => rooms[at]! < 0));
   const whole = rooms.filter((_, at) => !isFull.has(close[at]! - 1) || !startsLower(table, seams, close[at]!));

@@ -14,7 +14,7 @@ const SENTENCE_END = /\p{Ll}[.!?…]["”’»)\]]? +["“‘«(]?\p{Lu}/gu;
  * A full line that ends a sentence: does its paragraph end there too? From -1 to 1, by how often either is to be expected in
  * this text. Short lines that end sentences show how many paragraphs it has, and so how many end in a full line; sentence ends
  * within lines show how many fall on line ends by chance. Log odds of the two, halved. Read off an even
- * sample of the seams from..to.
+ * sample of the seams.
  */
 export function fullEndOdds(
   source: string,
@@ -22,15 +22,13 @@ export function fullEndOdds(
   seams: SeamTable,
   convention: Convention,
   measure: Measure,
-  from: number,
-  to: number,
 ): number {
-  const stride = Math.max(1, Math.ceil((to - from) / LARGEST_SAMPLE));
+  const stride = Math.max(1, Math.ceil(seams.count / LARGEST_SAMPLE));
   let short = 0;
   let inside = 0;
   let characters = 0;
   let lines = 0;
-  for (let seam = from; seam < to; seam += stride) {
+  for (let seam = 0; seam < seams.count; seam += stride) {
     const line = seams.line[seam]!;
     const room = roomAt(table, seams, measure, seam);
     if (measure.at[seam] === 0 || seams.turn[seam]) continue;

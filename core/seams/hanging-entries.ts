@@ -1,7 +1,8 @@
 import { LineKind } from '../lines/line-kind.ts';
 import { Flag, type LineTable } from '../lines/line-table.ts';
 import { isDigit } from '../text/characters.ts';
-import { edgeInCharacters } from './room.ts';
+import { edgeInCharacters, isFull, widestOf } from './room.ts';
+import { runsOn } from './runs-on.ts';
 import { pausesAtLineEnds } from './stanzas.ts';
 import { Decision, type SeamTable } from './seam-table.ts';
 import { settle, type Verdicts } from './verdicts.ts';
@@ -37,7 +38,8 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
       return (indent === head || indent === head + step) && isProse(source, table, kept[place]!);
     };
     let last = first + 1;
-    while (last < count && isOfRun(last + 1)) last++;
+    while (last < count && isOfRun(last + 1) && !(seams.blanks[last]! > 0 && beginsProse(table, seams, last + 1, head)))
+      last++;
     // Entries of one line each may come before the first that goes on.
     const earliest = Math.max(0, first - MOST_BEFORE);
     while (
@@ -70,6 +72,23 @@ export function settleHangingEntries(source: string, table: LineTable, seams: Se
     }
     first = last;
   }
+}
+
+/** Of the line ends of a paragraph. */
+const SHARE_OF_WRAPS = 0.5;
+
+/** Whether a paragraph of several lines begins at a place, none of which is set in: it ends the entries above it. */
+function beginsProse(table: LineTable, seams: SeamTable, first: number, head: number): boolean {
+  const { line: kept, blanks, count } = seams;
+  let last = first;
+  while (last < count && blanks[last] === 0) last++;
+  const group = kept.subarray(first, last + 1);
+  if (last === first || group.some((line) => table.indent[line] !== head)) return false;
+  const widest = widestOf(table, group);
+  let wraps = 0;
+  for (let seam = first; seam < last; seam++)
+    if (runsOn(table, seams, seam) && isFull(table, seams, seam, widest)) wraps++;
+  return wraps >= (last - first) * SHARE_OF_WRAPS;
 }
 
 /** "The mill          12": a row, which ends where it ends. */

@@ -21,8 +21,8 @@ export function explainLook(look: FirstLook, seam: number): ReadonlyMap<LookName
  * Whether there is a second look at a text. Where a format, a person or the pauses of captions tell where paragraphs begin, that is not
  * weighed against the habits of the text.
  */
-export function looksAgain({ regions }: FirstLook): boolean {
-  const { table, seams, mark, elements } = regions[0]!;
+export function looksAgain({ context }: FirstLook): boolean {
+  const { table, seams, mark, elements } = context;
   if (mark !== undefined || elements !== undefined || table.captions.found) return false;
   return seams.count >= FEWEST_FOR_HABITS;
 }

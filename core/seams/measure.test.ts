@@ -19,7 +19,7 @@ function analyse(source: string) {
   const table = readLines(source, ALL_LINE_OPTIONS);
   const seams = findSeams(source, table);
   const measure = findMeasure(table, seams, [], new Uint8Array(seams.count));
-  return { table, seams, convention: findConvention(table, seams, measure, [], 0, seams.count), measure };
+  return { table, seams, convention: findConvention(table, seams, measure, []), measure };
 }
 
 const set = (setting: Partial<typeof PLAIN>) => typeset(PROSE, { ...PLAIN, ...setting }).join('\n');

@@ -19,18 +19,18 @@ const ROOM = 0.25;
  * sentence ends there, and in all the lines below one another none goes on: a quotation may be set in as far.
  */
 export function breakBetweenSetInLines(context: SeamContext, verdicts: Verdicts): void {
-  const { table, seams, from, to, convention, measure } = context;
+  const { table, seams, convention, measure } = context;
   if (scoreOfStepIn(convention) <= MARKED || !(convention.marked || opensSetIn(context))) return;
   const hasPlaces = table.layout?.widths !== undefined;
   // The blank lines around a page's head and number say nothing.
   const isClose = (seam: number) => seams.blanks[seam] === 0 || seams.turn[seam] === 1;
-  for (let first = from; first < to; first++) {
+  for (let first = 0; first < seams.count; first++) {
     if (stepAt(table, seams, first) !== 'in' || !isClose(first)) continue;
     let end = first + 1;
-    while (end < to && stepAt(table, seams, end) === 'level' && isClose(end)) end++;
+    while (end < seams.count && stepAt(table, seams, end) === 'level' && isClose(end)) end++;
     const between = Array.from({ length: end - first - 1 }, (_, at) => first + 1 + at);
     // The last of them goes on at the edge, or they are a block that is set in.
-    const goesOn = end < to && stepAt(table, seams, end) === 'out' && isClose(end);
+    const goesOn = end < seams.count && stepAt(table, seams, end) === 'out' && isClose(end);
     if (!hasPlaces && (!goesOn || between.some((seam) => runsOn(table, seams, seam)))) continue;
     for (const seam of between)
       if (verdicts.decision[seam] === Decision.join && (hasPlaces ? isRoomy(seam) : endsSentence(seam)))
@@ -49,6 +49,6 @@ export function breakBetweenSetInLines(context: SeamContext, verdicts: Verdicts)
 }
 
 /** In a short text one line that is set in is no custom yet; two are, if the text begins with one of them. */
-function opensSetIn({ table, seams, from, to }: SeamContext): boolean {
-  return from === 0 && to > 1 && stepAt(table, seams, 0) === 'out' && seams.blanks[0] === 0;
+function opensSetIn({ table, seams }: SeamContext): boolean {
+  return seams.count > 1 && stepAt(table, seams, 0) === 'out' && seams.blanks[0] === 0;
 }

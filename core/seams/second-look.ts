@@ -1,4 +1,3 @@
-import { firstWhere } from '../text/first-where.ts';
 import { Flag } from '../lines/line-table.ts';
 import { gapEvidence, type SeamContext } from './evidence.ts';
 import { fillOf, rankOfFill, roomAt } from './room.ts';
@@ -15,7 +14,7 @@ const USUAL_LINE = 60;
 
 /** What the first look at all seams of a text found. */
 export interface FirstLook {
-  readonly regions: readonly SeamContext[];
+  readonly context: SeamContext;
   /** By seam: the log odds of a new paragraph by the evidence. */
   readonly odds: Float32Array;
   /** By seam: see roomAt and fillOf, with the earlier pieces of a line that was cut; -1 where there is no measure. */
@@ -44,8 +43,8 @@ interface Habits {
 }
 
 /** Gathers what the first look found. Linear in the number of seams. */
-export function takeFirstLook(regions: readonly SeamContext[], odds: Float32Array): FirstLook {
-  const { table, seams, measure, pieces } = regions[0]!;
+export function takeFirstLook(context: SeamContext, odds: Float32Array): FirstLook {
+  const { table, seams, measure, pieces } = context;
   const count = odds.length;
   const room = new Float32Array(count).fill(-1);
   const fill = new Float32Array(count).fill(-1);
@@ -59,7 +58,7 @@ export function takeFirstLook(regions: readonly SeamContext[], odds: Float32Arra
   for (let seam = 0; seam < count; seam++) since[seam] = 1 + (seam > 0 && odds[seam - 1]! <= 0 ? since[seam - 1]! : 0);
   for (let seam = count - 1; seam >= 0; seam--)
     until[seam] = 1 + (seam + 1 < count && odds[seam + 1]! <= 0 ? until[seam + 1]! : 0);
-  return { regions, odds, room, fill, since, until, habits: habitsOf(regions[0]!, odds, room, since) };
+  return { context, odds, room, fill, since, until, habits: habitsOf(context, odds, room, since) };
 }
 
 function habitsOf(
@@ -106,7 +105,6 @@ function habitsOf(
 /** What several measures look at, worked out once for a seam. */
 interface Place {
   readonly seam: number;
-  readonly context: SeamContext;
   /** The lines before and after it, and their flags. */
   readonly before: number;
   readonly after: number;
@@ -130,15 +128,15 @@ const AT_SEAM = {
   oddsTwoAfter: ({ odds }, { seam }) => oddsBeside(odds, seam + 2),
   room: ({ room }, { seam }) => room[seam]!,
   fill: ({ fill }, { seam }) => fill[seam]!,
-  fillRank: ({ fill }, { seam, context }) => rankOfFill(context.measure, fill[seam]!),
+  fillRank: ({ fill, context }, { seam }) => rankOfFill(context.measure, fill[seam]!),
   fillBefore: ({ fill }, { seam }) => fill[seam - 1] ?? -1,
   fillAfter: ({ fill }, { seam }) => fill[seam + 1] ?? -1,
-  step: (_look, { context, before, after }) => stepTo(context, before, after),
-  stepAfter: (_look, { seam, context, after }) => stepTo(context, after, context.seams.line[seam + 2] ?? after),
-  blanks: (_look, { seam, context }) => context.seams.blanks[seam]!,
-  gapScore: (_look, { seam, context }) => gapEvidence(context, seam),
-  turn: (_look, { seam, context }) => context.seams.turn[seam]!,
-  lengthAfter: (_look, { context, after }) => context.table.chars[after]! / USUAL_LINE,
+  step: ({ context }, { before, after }) => stepTo(context, before, after),
+  stepAfter: ({ context }, { seam, after }) => stepTo(context, after, context.seams.line[seam + 2] ?? after),
+  blanks: ({ context }, { seam }) => context.seams.blanks[seam]!,
+  gapScore: ({ context }, { seam }) => gapEvidence(context, seam),
+  turn: ({ context }, { seam }) => context.seams.turn[seam]!,
+  lengthAfter: ({ context }, { after }) => context.table.chars[after]! / USUAL_LINE,
   endsStop: (_look, { beforeFlags }) => has(beforeFlags, Flag.endsStop),
   startsFresh: (_look, { beforeFlags, afterFlags }) =>
     has(beforeFlags, Flag.endsStop) && has(afterFlags, Flag.startsUpper),
@@ -150,8 +148,8 @@ const AT_SEAM = {
   shareUntil: ({ until, habits }, { seam }) => until[seam]! / habits.lines,
 } as const satisfies Record<string, Look>;
 
-/** What is the same at all seams of a region. */
-const IN_REGION = {
+/** What is the same at all seams. */
+const IN_TEXT = {
   breaks: ({ habits }) => habits.breaks,
   sureBreaks: ({ habits }) => habits.sureBreaks,
   spread: ({ habits }) => habits.spread,
@@ -159,42 +157,31 @@ const IN_REGION = {
   stepBreaks: ({ habits }) => habits.stepBreaks,
   blankBreaks: ({ habits }) => habits.blankBreaks,
   quoteBreaks: ({ habits }) => habits.quoteBreaks,
-  reliability: (_look, { measure }) => measure.reliability,
-  slack: (_look, { measure }) => measure.slack,
-  wraps: (_look, { convention }) => (convention.wraps ? 1 : 0),
-  marked: (_look, { convention }) => (convention.marked ? 1 : 0),
-  fullEnds: (_look, { fullEnds }) => fullEnds,
-} as const satisfies Record<string, (look: FirstLook, region: SeamContext) => number>;
+  reliability: ({ context }) => context.measure.reliability,
+  slack: ({ context }) => context.measure.slack,
+  wraps: ({ context }) => (context.convention.wraps ? 1 : 0),
+  marked: ({ context }) => (context.convention.marked ? 1 : 0),
+  fullEnds: ({ context }) => context.fullEnds,
+} as const satisfies Record<string, (look: FirstLook) => number>;
 
-export type LookName = keyof typeof AT_SEAM | keyof typeof IN_REGION;
+export type LookName = keyof typeof AT_SEAM | keyof typeof IN_TEXT;
 
 /** What is looked at, in the order in which it is measured. */
-export const LOOKS = Object.keys({ ...AT_SEAM, ...IN_REGION }) as readonly LookName[];
+export const LOOKS = Object.keys({ ...AT_SEAM, ...IN_TEXT }) as readonly LookName[];
 const SEAM_LIST: readonly Look[] = Object.values(AT_SEAM);
-const REGION_LIST = Object.values(IN_REGION);
-
-/** The region that a seam lies in. Logarithmic. */
-export function regionAt(regions: readonly SeamContext[], seam: number): SeamContext {
-  return regions[firstWhere(regions.length - 1, (at) => seam < regions[at]!.to)]!;
-}
+const TEXT_LIST = Object.values(IN_TEXT);
 
 /**
- * Tells what is looked at at a seam: `tell` is given each number with its place in LOOKS. What is the same as at the seam that was
- * asked about before is told once.
+ * Tells what is looked at at a seam: `tell` is given each number with its place in LOOKS. What is the same at all of them is told once.
  */
 export function looker(look: FirstLook, tell: (at: number, measured: number) => void): (seam: number) => void {
-  const { regions } = look;
-  let region: SeamContext | undefined;
+  const { table, seams } = look.context;
+  for (let at = 0; at < TEXT_LIST.length; at++) tell(SEAM_LIST.length + at, TEXT_LIST[at]!(look));
   return (seam) => {
-    if (!region || seam < region.from || seam >= region.to) {
-      region = regionAt(regions, seam);
-      for (let at = 0; at < REGION_LIST.length; at++) tell(SEAM_LIST.length + at, REGION_LIST[at]!(look, region));
-    }
-    const { table, seams } = region;
     const before = seams.line[seam]!;
     const after = seams.line[seam + 1]!;
     const [beforeFlags, afterFlags] = [table.flags[before]!, table.flags[after]!];
-    const place = { seam, context: region, before, after, beforeFlags, afterFlags };
+    const place = { seam, before, after, beforeFlags, afterFlags };
     for (let at = 0; at < SEAM_LIST.length; at++) tell(at, SEAM_LIST[at]!(look, place));
   };
 }

@@ -12,23 +12,44 @@ const SHARE_FULL = 0.6;
 const NARROWEST = 24;
 
 /**
- * Text set with blank lines between all of its lines, as double-spaced type comes out of some programs: what parts paragraphs then is
- * more blank lines. The seams are given as if the lines stood close; others are given back as they are. Linear.
+ * Lines set with blank ones between all of them, as double-spaced type comes out of some programs: what parts paragraphs there is more
+ * blank lines. The seams are given as if such lines stood close; others are given back as they are. Linear.
  */
 export function closeSpacedLines(table: LineTable, seams: SeamTable): SeamTable {
-  const { line, blanks, turn, count } = seams;
   if (table.captions.found || table.layout) return seams;
+  const blanks = seams.blanks.slice();
+  let isClosed = false;
+  for (let first = 0; first < seams.count;) {
+    let last = first;
+    while (last < seams.count && seams.blanks[last]! > 0) last++;
+    // Lines that stand close to others say how far off this part of the text is from them, and no more.
+    const from = first === 0 ? first : first + 1;
+    const to = last === seams.count ? last : last - 1;
+    const closest = to > from ? spacingOf(table, seams, from, to) : 0;
+    if (closest > 0) isClosed = true;
+    for (let seam = from; closest > 0 && seam < to; seam++) blanks[seam] = Math.max(0, blanks[seam]! - closest);
+    first = last + 1;
+  }
+  return isClosed ? { ...seams, blanks } : seams;
+}
+
+/** How many blank lines stand between lines that belong together, in the seams from..to, to excluded; 0 where they do not. */
+function spacingOf(table: LineTable, seams: SeamTable, from: number, to: number): number {
+  const { line, blanks, turn } = seams;
   let closest = Infinity;
-  for (let seam = 0; seam < count; seam++) if (!turn[seam]) closest = Math.min(closest, blanks[seam]!);
-  const hasWider = blanks.some((one, seam) => one > closest && !turn[seam]);
-  if (closest === 0 || closest === Infinity) return seams;
-  const widest = widestOf(table, line);
-  if (widest < NARROWEST / (mostAreCjk(table, line) ? 2 : 1)) return seams;
+  for (let seam = from; seam < to; seam++) if (!turn[seam]) closest = Math.min(closest, blanks[seam]!);
+  const lines = line.subarray(from, to + 1);
+  const widest = widestOf(table, lines);
+  if (closest === Infinity || widest < NARROWEST / (mostAreCjk(table, lines) ? 2 : 1)) return 0;
   let close = 0;
   let going = 0;
   let full = 0;
-  for (let seam = 0; seam < count; seam++) {
-    if (blanks[seam] !== closest) continue;
+  let hasWider = false;
+  for (let seam = from; seam < to; seam++) {
+    if (blanks[seam] !== closest) {
+      hasWider ||= !turn[seam];
+      continue;
+    }
     close++;
     if (!runsOn(table, seams, seam)) continue;
     going++;
@@ -36,6 +57,5 @@ export function closeSpacedLines(table: LineTable, seams: SeamTable): SeamTable 
   }
   const company = hasWider ? 'besideWider' : 'alone';
   const goOn = going >= FEWEST_GOING_ON[company] && going >= close * SHARE_GOING_ON[company];
-  const isSpaced = goOn && full >= going * SHARE_FULL;
-  return isSpaced ? { ...seams, blanks: blanks.map((one) => Math.max(0, one - closest)) } : seams;
+  return goOn && full >= going * SHARE_FULL ? closest : 0;
 }

@@ -20,16 +20,16 @@ const MOST_CLOSED = 0.34;
  * gap between them, all short for the measure, most of them not ending a sentence.
  */
 export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
-  const { from, to, convention } = context;
+  const { seams, convention } = context;
   const { decision } = verdicts;
   if (!convention.wraps) keepShortGroups(context, verdicts);
-  for (let start = from; start < to;) {
+  for (let start = 0; start < seams.count;) {
     if (!mayBeVerse(context, decision, start)) {
       start++;
       continue;
     }
     let end = start + 1;
-    while (end < to && mayBeVerse(context, decision, end)) end++;
+    while (end < seams.count && mayBeVerse(context, decision, end)) end++;
     keepRun(context, verdicts, start, end);
     start = end;
   }
@@ -40,14 +40,14 @@ export function keepVerseLines(context: SeamContext, verdicts: Verdicts): void {
  * What people say, and items of a list with signs, stand alone.
  */
 function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
-  const { table, seams, from, to } = context;
+  const { table, seams } = context;
   if (table.captions.found) return;
   const widest = widestOf(table, seams.line);
-  for (let first = from; first < to;) {
+  for (let first = 0; first < seams.count;) {
     let last = first;
     const goesOn = (seam: number) =>
       seams.blanks[seam] === 0 && !seams.turn[seam] && !areOfTwoKinds(table, seams.line[seam]!, seams.line[seam + 1]!);
-    while (last < to && goesOn(last)) last++;
+    while (last < seams.count && goesOn(last)) last++;
     const lines = seams.line.subarray(first, last + 1);
     const lower = lines.filter((line, at) => at > 0 && table.flags[line]! & Flag.startsLower).length;
     const longest = lower * 2 >= last - first ? LONGEST_OF_ONE_SENTENCE : LONGEST_OF_A_GROUP;
@@ -73,15 +73,15 @@ function keepShortGroups(context: SeamContext, verdicts: Verdicts): void {
  * Short lines that stand together as an address does, some of which were joined to more than a short line: these are paragraphs, and so
  * are those beside them. So is a line beside one that was joined, where items are among them.
  */
-export function breakBesideParagraphs({ table, seams, convention, from, to }: SeamContext, verdicts: Verdicts): void {
+export function breakBesideParagraphs({ table, seams, convention }: SeamContext, verdicts: Verdicts): void {
   if (convention.wraps || table.captions.found) return;
   const { decision } = verdicts;
   const isKept = (seam: number) => decision[seam] === Decision.keep && settlerOf(verdicts, seam) === 'verse';
-  for (let first = from; first < to;) {
+  for (let first = 0; first < seams.count;) {
     let last = first;
     let length = table.chars[seams.line[first]!]!;
     let longest = 0;
-    for (; last < to && seams.blanks[last] === 0; last++) {
+    for (; last < seams.count && seams.blanks[last] === 0; last++) {
       const next = table.chars[seams.line[last + 1]!]!;
       const isJoined = decision[last] === Decision.join;
       length = isJoined ? length + 1 + next : next;
