@@ -15,6 +15,7 @@ import { setInterruptionsAside } from './pages/interruptions.ts';
 import { dropLoneHeads } from './pages/lone-heads.ts';
 import { dropMargins, dropRegions, layoutFor, takeElements } from './format-lines.ts';
 import { isHeading } from './heading.ts';
+import { markLetterBullets } from './letter-bullets.ts';
 import { columnsOf, measureLine } from './line-features.ts';
 import { isKept, LineKind, type LineOptions } from './line-kind.ts';
 import {
@@ -96,6 +97,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
   };
   for (let line = 0; line < count; line++) if (isKept(kind[line]!)) measureLine(source, table, line, written);
   forgetCase(source, table);
+  markLetterBullets(source, table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
     settleRemovals(source, table, written);
