@@ -50,8 +50,11 @@ const TERM_AND_SENTENCE = /^(?<name>\p{Ll}[\p{L}\p{M}’'-]{1,24}(?: [\p{L}\p{M}
 /** "BALANCE BEAM the long arm": a term in capitals. */
 const IN_CAPITALS = /^(?<name>\p{Lu}[\p{Lu}’' -]{1,30}\p{Lu})(?<sign>[.,:]? )\p{Ll}/u;
 
-/** "Step 1: Warm the beer", "p. 14, line 3: for", "Lot 12 A brass lamp": a word and a number that counts on. */
-const COUNTED = /^(?<name>\p{L}{1,9}\.?) (?<number>\d{1,4})(?<sign>[.:),]| [–—-]|(?= )) *[^\s\d]/u;
+/** "Step 1: Warm the beer", "p. 14, line 3: for", "pp. 50–61 skip", "Lot 12 A brass lamp": a word and a number that counts on. */
+const COUNTED = /^(?<name>\p{L}{1,9}\.?) (?<number>\d{1,4})(?:[–-]\d{1,4})?(?<sign>[.:),]| [–—-]|(?= )) *[^\s\d]/u;
+
+/** "pp." beside "p.", as "vv." and "ll.". */
+const SEVERAL = /^(\p{L})\1\.$/u;
 
 const AUTHORS: OpenerKind = { name: 'author', isReference: true };
 const KEYS: OpenerKind = { name: 'key', isReference: true };
@@ -88,7 +91,7 @@ export function openerAt(
     return { kind: AUTHORS, key: author['name']!.toLowerCase() };
   const counted = COUNTED.exec(text)?.groups;
   if (counted && !vocabulary.isFunctionWord(counted['name']!.toLowerCase())) {
-    const name = counted['name']! + counted['sign']!;
+    const name = counted['name']!.replace(SEVERAL, '$1.') + counted['sign']!;
     return { kind: { name, isReference: false, counts: true }, key: Number(counted['number']) };
   }
   const term = mayBeTerm && (TERM.exec(text) ?? IN_CAPITALS.exec(text))?.groups;
