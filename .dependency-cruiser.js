@@ -1,4 +1,4 @@
-import { CORE } from './structure.js';
+import { CORE, SEAMS } from './structure.js';
 
 const TEST = '\\.test\\.tsx?$';
 
@@ -7,21 +7,31 @@ function forbid(name, comment, from, to) {
   return { name, comment, severity: 'error', from, to };
 }
 
+/** Each folder imports from those above it in its list, and from no other; `on` are files that are built on all of them. */
+function inOrder(place, list, on) {
+  return list.map(([folder], at) =>
+    forbid(
+      `${place.replace('/', '-')}-order-${folder}`,
+      `${place}/${folder} knows nothing of what is built on it; see structure.js.`,
+      { path: `^${place}/${folder}/` },
+      {
+        path: `^${place}/(?:${[...list.slice(at + 1).map(([later]) => later), ...on].join('|')})(?:/|$)`,
+      },
+    ),
+  );
+}
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 export default {
   forbidden: [
     forbid('no-circles', 'Two files that need each other are one, or a third is missing.', {}, { circular: true }),
-    ...CORE.slice(0, -1).map(([folder], at) =>
-      forbid(
-        `core-order-${folder}`,
-        `core/${folder} knows nothing of what is built on it; see structure.js.`,
-        { path: `^core/${folder}/` },
-        {
-          path: `^core/(?:${CORE.slice(at + 1)
-            .map(([later]) => later)
-            .join('|')}|index\\.ts)(?:/|$)`,
-        },
-      ),
+    ...inOrder('core', CORE.slice(0, -1), [CORE.at(-1)[0], 'index\\.ts']),
+    ...inOrder('core/seams', SEAMS, ['decide\\.ts', 'explain\\.ts']),
+    forbid(
+      'seams-have-their-place',
+      'A folder of core/seams stands in the list in structure.js.',
+      { path: '^core/seams/' },
+      { path: `^core/seams/(?!(?:${SEAMS.map(([folder]) => folder).join('|')})/)[^/]+/` },
     ),
     forbid(
       'core-has-its-place',

@@ -34,6 +34,19 @@ export const CORE = [
   ['engine', 'tests of the whole engine: laws, kinds of text, passes'],
 ];
 
+/** The folders of core/seams; its own files are what they are built on, but for those that put all together. */
+export const SEAMS = [
+  ['measure', 'how wide a line may be, where lines were cut or set wide apart'],
+  ['evidence', 'what speaks for a paragraph at a line end: conventions, words, weights, the second look'],
+  ['verse', 'lines that stay lines: verse, stanzas, displays'],
+  ['speech', 'turns, scripts, captions, quoted mail'],
+  ['lists', 'items, entries, rows, forms, indexes'],
+  ['prose', 'wraps and ends of prose that the evidence alone does not tell'],
+  ['words', 'words cut at line ends'],
+  ['heads', 'titles, salutations, lines that stand alone'],
+  ['told', 'what a format, a page or a person said'],
+];
+
 export const PROJECT = [
   ['core', 'the engine: no interface, no storage, no clock, no network'],
   ['pdf', 'the PDF library, behind one function'],
@@ -54,6 +67,7 @@ if (process.argv[1]?.endsWith('structure.js')) {
   for (const [title, folders] of [
     ['The project', PROJECT],
     ['The core', CORE],
+    ['core/seams', SEAMS],
   ]) {
     process.stdout.write(`${title}, each from those above it:\n`);
     for (const [folder, what] of folders) process.stdout.write(`  ${folder.padEnd(14)}${what}\n`);

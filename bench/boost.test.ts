@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { binOf, oddsOfTrees } from '../core/seams/look-trees.ts';
+import { binOf, oddsOfTrees } from '../core/seams/evidence/look-trees.ts';
 import { seededRandom } from '../core/testing/random.ts';
 import { boost, type Looked } from './boost.ts';
 import type { LabelledCase } from './cases.ts';

@@ -1,4 +1,4 @@
-import { LEAF, STEPS, type LookTrees } from '../core/seams/look-trees.ts';
+import { LEAF, STEPS, type LookTrees } from '../core/seams/evidence/look-trees.ts';
 import { seededRandom } from '../core/testing/random.ts';
 
 /** One seam to learn from: what was measured there, the odds so far, whether it was a break, and how much it counts. */

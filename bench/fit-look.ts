@@ -1,13 +1,13 @@
 import { writeFileSync } from 'node:fs';
-import { looksAgain } from '../core/seams/look-again.ts';
-import { binOf, oddsOfTrees, packTrees, type LookTrees } from '../core/seams/look-trees.ts';
-import { looker, LOOKS, SURE_AT_FIRST, type LookName } from '../core/seams/second-look.ts';
+import { looksAgain } from '../core/seams/evidence/look-again.ts';
+import { binOf, oddsOfTrees, packTrees, type LookTrees } from '../core/seams/evidence/look-trees.ts';
+import { looker, LOOKS, SURE_AT_FIRST, type LookName } from '../core/seams/evidence/second-look.ts';
 import { boost, type Looked } from './boost.ts';
 import { labelSeams } from './label.ts';
 import { describe, FOLDS, isSettledByRule, trainingCases, weightOf, type TrainingCase } from './training.ts';
 
 /**
- * Fits the trees of the second look and writes them to core/seams/look-model.ts: `npm run fit:look [-- --cases DIR]`. It learns from
+ * Fits the trees of the second look and writes them to core/seams/evidence/look-model.ts: `npm run fit:look [-- --cases DIR]`. It learns from
  * what `npm run fit` learns from; prints figures on held-back documents first, by kind (five folds).
  */
 /** No question about one of these alone takes more of it for a sign of running on. */
@@ -28,7 +28,7 @@ process.stdout.write(
   `second look: ${describe(held.map((sample) => ({ ...sample, odds: oddsWith(foldTrees[sample.fold]!, sample) })))}\n`,
 );
 const packed = packTrees(fit(samples));
-writeFileSync('core/seams/look-model.ts', render(JSON.stringify(packed, undefined, 2)));
+writeFileSync('core/seams/evidence/look-model.ts', render(JSON.stringify(packed, undefined, 2)));
 
 function samplesOf(one: TrainingCase): Sample[] {
   const { labelled, fold } = one;

@@ -1,11 +1,11 @@
 import { writeFileSync } from 'node:fs';
-import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence.ts';
+import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from '../core/seams/evidence/evidence.ts';
 import { labelSeams } from './label.ts';
 import { fitLogistic, logOdds, type Fitted, type Observation } from './logistic.ts';
 import { describe, FOLDS, isSettledByRule, trainingCases, weightOf, type TrainingCase } from './training.ts';
 
 /**
- * Fits the weights of the seam model and writes them to core/seams/model.ts: `npm run fit [-- --cases DIR]`. It learns from
+ * Fits the weights of the seam model and writes them to core/seams/evidence/model.ts: `npm run fit [-- --cases DIR]`. It learns from
  * generated cases, from the everyday texts of the tests, and from those of a folder; prints figures on held-back documents first, by
  * kind (five folds).
  */
@@ -55,7 +55,7 @@ const real = samples.filter(({ fold }) => fold >= 0);
 process.stdout.write(`held back: ${describe(real.map((one) => judge(foldModels[one.fold]!, one)))}\n`);
 const fitted = fitLogistic(samples, RIDGE, priors);
 process.stdout.write(`all:       ${describe(real.map((one) => judge(fitted, one)))}\n`);
-writeFileSync('core/seams/model.ts', render(fitted));
+writeFileSync('core/seams/evidence/model.ts', render(fitted));
 
 function samplesOf(one: TrainingCase): Sample[] {
   const { labelled, fold } = one;

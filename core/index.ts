@@ -133,7 +133,7 @@ export { linesWrap } from './seams/decide.ts';
 export { type SeamReason } from './seams/explain.ts';
 export { type ParagraphMark } from './seams/paragraph-mark.ts';
 export { Decision } from './seams/seam-table.ts';
-export type { SplitEvidence } from './seams/split-words.ts';
+export type { SplitEvidence } from './seams/words/split-words.ts';
 export {
   applyPassSwitch,
   applySetting,

@@ -13,7 +13,7 @@ import { applyLocalEdits, type LocalEdit, type Rulings } from '../edits/local-ed
 import { replaced, textOfPieces, type Piece } from '../edits/piece.ts';
 import { hasWorkIn, passAtWork } from '../passes/pass.ts';
 import type { SeamDecisions } from '../seams/decide.ts';
-import { glueAt } from '../seams/glue.ts';
+import { glueAt } from '../seams/words/glue.ts';
 import { Decision } from '../seams/seam-table.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';

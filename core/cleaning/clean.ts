@@ -10,7 +10,7 @@ import { putPartsInForce } from '../decided/parts-in-force.ts';
 import { putShapesInForce } from '../decided/shapes-in-force.ts';
 import { passContext } from './pass-context.ts';
 import { decideSeams, type Overrides } from '../seams/decide.ts';
-import type { Lexicon } from '../seams/split-words.ts';
+import type { Lexicon } from '../seams/words/split-words.ts';
 import { findNamed } from '../style/named-words.ts';
 import { surviving } from './survive.ts';
 import { shapesInForce } from '../style/shapes.ts';

@@ -10,7 +10,7 @@ import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import { markAt } from '../seams/paragraph-mark.ts';
 import { Decision } from '../seams/seam-table.ts';
-import type { SplitEvidence } from '../seams/split-words.ts';
+import type { SplitEvidence } from '../seams/words/split-words.ts';
 import type { Place } from '../edits/place.ts';
 import { lineAt } from '../text/line-index.ts';
 import type { DoubtedLines } from '../report/doubted-lines.ts';

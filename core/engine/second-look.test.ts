@@ -8,8 +8,8 @@ import { DISTORTERS } from '../testing/distort.ts';
 import { parseProse } from '../testing/marked-prose.ts';
 import { seededRandom } from '../testing/random.ts';
 import { explainSeam } from '../seams/explain.ts';
-import { explainLook, lookAgain, looksAgain } from '../seams/look-again.ts';
-import { LOOKS, looker } from '../seams/second-look.ts';
+import { explainLook, lookAgain, looksAgain } from '../seams/evidence/look-again.ts';
+import { LOOKS, looker } from '../seams/evidence/second-look.ts';
 
 const PROSE = parseProse(readFileSync('samples/prose/tide-mills.txt', 'utf8'));
 const wrapped = (distorter = 'wrappedFile', seed = 1): Cleaning =>

@@ -1,7 +1,7 @@
 import type { Cleaning } from '../cleaning/cleaning.ts';
 import { rangeOfSeam } from '../decided/seams-in-force.ts';
 import { Decision } from '../seams/seam-table.ts';
-import type { SplitEvidence } from '../seams/split-words.ts';
+import type { SplitEvidence } from '../seams/words/split-words.ts';
 import type { Place } from '../edits/place.ts';
 
 /** A word that a hyphen splits at a line end, and what became of it. */

@@ -2,7 +2,7 @@ import { firstReaching, pieceText } from '../edits/piece.ts';
 import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import type { Decision } from '../seams/seam-table.ts';
 import { visibleSeam } from '../decided/visible-seam.ts';
-import type { SplitEvidence } from '../seams/split-words.ts';
+import type { SplitEvidence } from '../seams/words/split-words.ts';
 import { lineAt } from '../text/line-index.ts';
 import type { Ledger, LedgerEntry } from './ledger.ts';
 

@@ -12,7 +12,7 @@ import { canMend, rangeOfSeam } from '../decided/seams-in-force.ts';
 import { explainSeam, type SeamReason } from '../seams/explain.ts';
 import { markAt, type GapMark } from '../seams/paragraph-mark.ts';
 import type { Decision } from '../seams/seam-table.ts';
-import type { SplitEvidence } from '../seams/split-words.ts';
+import type { SplitEvidence } from '../seams/words/split-words.ts';
 import type { LineIndex } from '../text/line-index.ts';
 import { withLooks } from './run-looks.ts';
 import type { Run } from './run.ts';

@@ -1,8 +1,8 @@
 import { EVIDENCE_WEIGHTS, type SeamDecisions } from './decide.ts';
-import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from './evidence.ts';
-import { explainLook } from './look-again.ts';
+import { collectEvidence, EVIDENCE_NAMES, type EvidenceName } from './evidence/evidence.ts';
+import { explainLook } from './evidence/look-again.ts';
 import { Decision } from './seam-table.ts';
-import type { LookName } from './second-look.ts';
+import type { LookName } from './evidence/second-look.ts';
 import { settlerOf, type Settler } from './verdicts.ts';
 
 /** What the second look goes by, as a person may be told of it. */

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, test } from '@jest/globals';
 import { digested } from '../../../../core/report/digest.ts';
 import { cleanup, render, screen } from '@testing-library/react';
 import { clean, Decision, DEFAULT_STYLE, planRows, type Place } from '../../../../core/index.ts';
-import { EVIDENCE_NAMES } from '../../../../core/seams/evidence.ts';
+import { EVIDENCE_NAMES } from '../../../../core/seams/evidence/evidence.ts';
 import { breakable } from '../../../ui/long-words.tsx';
 import { CleanCell } from './clean-cell.tsx';
 import { layoutColumns, rowHeight } from './column-layout.ts';
