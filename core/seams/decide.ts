@@ -69,6 +69,7 @@ import { mostFrequent } from '../text/most-frequent.ts';
 import { takeFirstLook, type FirstLook } from './evidence/second-look.ts';
 import { breakBeforeSpeakers, joinWithinTurns, joinWrappedTurns, keepSpokenVerse } from './speech/speaker-lines.ts';
 import { joinCutFirstLine } from './prose/cut-first-line.ts';
+import { joinDropCaps } from './words/drop-caps.ts';
 import { decideSplitWords, type Lexicon, type SplitWord } from './words/split-words.ts';
 import { breakBesideParagraphs, keepVerseLines } from './verse/verse.ts';
 import { breakBetweenQuotes } from './speech/quoted-lines.ts';
@@ -175,6 +176,7 @@ export function decideSeams(
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);
     joinCutFirstLine(table, seams, verdicts);
+    joinDropCaps(source, table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
     keepSpokenVerse(source, table, seams, verdicts);
     breakBesideParagraphs(context, verdicts);

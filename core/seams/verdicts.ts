@@ -19,6 +19,7 @@ export const SETTLERS = [
   'article',
   'cutWord',
   'cutFirst',
+  'initial',
   'signFirst',
   'hungItem',
   'loneBullet',

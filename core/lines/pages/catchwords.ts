@@ -10,6 +10,8 @@ import { readPageLabel } from './page-label.ts';
  */
 
 const LONGEST = 20;
+/** "B2                 father,": what the printer put below the first page of a sheet, far to the left of it. */
+const SIGNED = /^\p{Lu}{1,2}\d{0,2}(?<gap>\s{8,})(?<word>\p{L}.*)$/u;
 /** In characters: what it repeats begins a line of prose. */
 const SHORTEST_PROSE = 25;
 /** Numbers and heads of a page turn. */
@@ -18,6 +20,12 @@ const FARTHEST = 3;
 const FARTHEST_LEFT = 16;
 /** So many page turns in one text need no more proof. */
 const FEWEST = 3;
+
+/** In units. */
+const LONGEST_SIGNED = 100;
+/** Cheap refusal of nearly all long lines: so many units of one with a signature hold such a gap. */
+const SIGNATURE = 12;
+const WIDE_GAP = ' '.repeat(8);
 
 interface Turn {
   readonly catchword: number;
@@ -49,9 +57,13 @@ export function dropCatchwords(source: string, table: LineTable, { lines }: Kept
 function turnAt(source: string, table: LineTable, lines: Uint32Array, place: number): Turn | undefined {
   const { kind, chars, from, to, indent, index } = table;
   const line = lines[place]!;
-  if (kind[line] !== LineKind.prose || chars[line]! > LONGEST) return undefined;
-  const word = source.slice(from[line], to[line]);
-  if (!/^\p{L}/u.test(word)) return undefined;
+  if (kind[line] !== LineKind.prose) return undefined;
+  if (chars[line]! > LONGEST && !source.slice(from[line], from[line]! + SIGNATURE).includes(WIDE_GAP)) return undefined;
+  const text = source.slice(from[line], Math.min(to[line]!, from[line]! + LONGEST_SIGNED));
+  const signed = SIGNED.exec(text)?.groups;
+  const word = signed?.['word'] ?? text;
+  const farLeft = indent[line]! + (signed ? text.length - word.length : 0);
+  if (word.length > LONGEST || !/^\p{L}/u.test(word)) return undefined;
   const numbers: number[] = [];
   let isPage = index.end[line] === LineEnd.pageBreak;
   for (let next = place + 1; next <= place + FARTHEST && next < lines.length; next++) {
@@ -61,7 +73,7 @@ function turnAt(source: string, table: LineTable, lines: Uint32Array, place: num
       continue;
     }
     if (chars[after]! >= SHORTEST_PROSE) {
-      const isApart = isPage || (indent[line]! >= FARTHEST_LEFT && kind[line + 1] === LineKind.blank);
+      const isApart = isPage || (farLeft >= FARTHEST_LEFT && kind[line + 1] === LineKind.blank);
       return isApart && repeats(source, from[after]!, word) ? { catchword: line, numbers, isPage } : undefined;
     }
     if (readPageLabel(source.slice(from[after], to[after]))?.rest !== '') return undefined;

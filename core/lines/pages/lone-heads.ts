@@ -34,7 +34,7 @@ const BEGINS = Flag.startsUpper | Flag.startsDigit | Flag.startsCaseless | Flag.
  * known: these may stand between a head and the sentence.
  */
 export function dropLoneHeads(source: string, table: LineTable, kept = findKeptLines(table)): void {
-  const lone = findLoneHeads(source, table, kept);
+  const lone = findLoneHeads(source, table, kept).filter((place) => !isLetterOfList(source, table, kept, place));
   const heads = lone.map((place) => foldHead(textAt(source, table, kept, place)));
   const counts = new Map<string, number>();
   for (const head of heads) counts.set(head, (counts.get(head) ?? 0) + 1);
@@ -43,6 +43,22 @@ export function dropLoneHeads(source: string, table: LineTable, kept = findKeptL
     // One that comes again, where another sentence is cut, has proved what it is.
     if (counts.get(heads[at]!) === 1) table.removalDoubts.set(kept.lines[place]!, 'lone');
   }
+}
+
+/** Kept lines from one letter of a list to the next, at the most. */
+const LONGEST_ENTRY = 8;
+
+/** "B" between "A" and "C": letters by themselves that follow in the alphabet stand above what they name. */
+function isLetterOfList(source: string, table: LineTable, { lines }: KeptLines, place: number): boolean {
+  const letterAt = (at: number) => {
+    const line = lines[at];
+    return line !== undefined && table.chars[line] === 1 ? source.charCodeAt(table.from[line]!) : Number.NaN;
+  };
+  const letter = letterAt(place);
+  if (Number.isNaN(letter)) return false;
+  for (let away = 1; away <= LONGEST_ENTRY; away++)
+    if (letterAt(place - away) === letter - 1 || letterAt(place + away) === letter + 1) return true;
+  return false;
 }
 
 /** The lines of a sentence before and behind what parts them. */

@@ -47,7 +47,8 @@ export function joinAfterArticles(source: string, table: LineTable, seams: SeamT
       leadsToFigure(source, table, seams, seam, wantsFigure)
     )
       settle(verdicts, seam, Decision.join, 'article', CERTAINTY);
-    if (!(table.flags[before]! & Flag.endsFunctionWord)) continue;
+    // "A" by itself labels what is below, or is an initial.
+    if (!(table.flags[before]! & Flag.endsFunctionWord) || table.chars[before] === 1) continue;
     const shortest = table.flags[next]! & Flag.startsNoun ? SHORT : LONG;
     const isName = table.chars[before]! >= shortest && (table.flags[next]! & Flag.startsUpper) !== 0;
     if (!isName && !(table.flags[next]! & Flag.startsLower)) continue;

@@ -146,6 +146,7 @@ const REASONS: Readonly<Record<SeamReason['name'], Sides>> = {
     on: 'the line is full, and other paragraphs have a blank line between them',
   },
   spacedLine: { apart: '', on: 'every line here has a blank one after it, and this one is full' },
+  initial: { apart: '', on: 'this letter is the big first letter of the line below' },
   aside: { apart: '', on: 'the sentence continues below what stands between its halves' },
   ownForm: { apart: 'one of the two lines has a form of its own, such as a note, an address or a name', on: '' },
   bracket: { apart: '', on: 'a bracket opens in this line and closes in the next' },
