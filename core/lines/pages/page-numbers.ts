@@ -79,17 +79,24 @@ function numbersOfParts(bare: readonly PageNumber[]): ReadonlySet<PageNumber> {
   return parts;
 }
 
-/** "- 12 -" and "Page 12 of 40", where nothing else looks so: numbers of chapters come in a row. One in brackets is an equation's. */
+/**
+ * "- 12 -" and "Page 12 of 40", where nothing else looks so: numbers of chapters come in a row. One in brackets is an equation's. "Page 3"
+ * may head what is below it, so that it is asked about unless it cuts a sentence.
+ */
 function onlyOneOfTheirSigns(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
   const only = new Map<string, PageNumber | undefined>();
   for (const page of bare) {
     const signs = signsOf(page);
     only.set(signs, only.has(signs) ? undefined : page);
   }
-  return [...only].flatMap(([signs, page]) => (page && PAGE_SIGNS.test(signs) ? page : []));
+  return [...only].flatMap(([signs, page]) => {
+    if (!page || !PAGE_SIGNS.test(signs)) return [];
+    return NAMED.test(signs) && !cutsWithin(page) ? { ...page, isDoubted: true } : page;
+  });
 }
 
 const PAGE_SIGNS = /^[-–—] ?# ?[-–—]$|#(?: \/ | ?\p{L}+ ?)\d+$|^\p{L}+\.? ?#$/u;
+const NAMED = /^\p{L}+\.? ?#$/u;
 
 /** "Page 12 of 40": nothing but a page is numbered so, however short it is. */
 function numbersOfTotals(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
@@ -100,7 +107,7 @@ const OF_A_TOTAL = /^\p{L}+\.? ?# ?(?:\/|\p{L}+) ?\d+$/u;
 
 /** "Page 11", "Page 12", a page apart: they are asked about, since a list of mistakes may be told so. */
 function namedPages(bare: readonly PageNumber[], signsOf: (page: PageNumber) => string): PageNumber[] {
-  const named = bare.filter((page) => /^\p{L}+\.? ?#$/u.test(signsOf(page)));
+  const named = bare.filter((page) => NAMED.test(signsOf(page)));
   const countOn = named.every((page, at) => at === 0 || follows(named[at - 1]!, page));
   return named.length > 1 && countOn ? named.map((page) => ({ ...page, isDoubted: true })) : [];
 }
