@@ -79,4 +79,4 @@ export const faces = {
 };
 
 /** Between words in the reading face: its own space is so narrow that "2025 10:12" looks like one word. */
-export const WORD_SPACING = '0.07em';
+export const WORD_SPACING = '0.09em';

@@ -131,12 +131,12 @@ const reading = css`
   white-space: pre-wrap;
   overflow-wrap: break-word;
   hyphens: manual;
+  word-spacing: ${WORD_SPACING};
 `;
 
 const Words = styled.p`
   ${reading}
   font: 16.5px / ${CLEAN_LINE}px ${faces.reading};
-  word-spacing: ${WORD_SPACING};
   &[data-kind='item'] {
     padding-left: 1.1em;
     text-indent: -1.1em;
