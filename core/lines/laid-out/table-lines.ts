@@ -12,6 +12,8 @@ const WIDE_SPACES = 3;
 const NARROW_SPACES = 2;
 /** Words so far apart are no justified type; prices and the numbers of pages stand so in a list too. */
 const VERY_WIDE_SPACES = 8;
+/** Columns by which the rest of a cell is set in, at the most. */
+const LONGEST_STEP = 12;
 const BEGINS_WITH_FIGURE = /^[$€£]? ?[-+]?\d/;
 /** A price, a number, a share; old money and measures of several parts: "4s. 2d.", "3 cwt. 12 lb.". */
 const FIGURE = /^[$€£]? ?[-+]?\d[\d.,]*(?: ?[%€£$]|(?: ?[a-z]{1,3}\.?(?: \d+ ?[a-z]{1,3}\.?){0,2}))?$/;
@@ -56,6 +58,7 @@ export function findTables(source: string, table: LineTable): void {
       continue;
     }
     const mayBeRow = wide.isIn(table, line) || beginsWithRail(source, table, line);
+    if (!mayBeRow && rows.length > 0 && blanks === 0 && beginsCell(table, line)) continue;
     const row = kind === LineKind.prose && mayBeRow ? readRow(source, table, line) : undefined;
     const goesOn = row && rows.length > 0 && blanks <= 1 && sharesColumn(rows.at(-1)!, row);
     if (!goesOn) {
@@ -101,10 +104,19 @@ function joinTables(source: string, table: LineTable, wide: ReturnType<typeof wi
     const below = wide.isIn(table, line + 1) ? readRow(source, table, line + 1) : undefined;
     if (above && below && hasSameColumns(above, below)) kind[line + 1] = LineKind.tableRow;
   }
+  for (let line = 0; line + 1 < count; line++)
+    if (kind[line + 1] === LineKind.tableRow && beginsCell(table, line)) kind[line] = LineKind.tableRow;
   const isBetweenRows = (line: number) => kind[line - 1] === LineKind.tableRow && kind[line + 1] === LineKind.tableRow;
   for (let line = 1; line + 1 < count; line++)
     if (isBetweenRows(line) && (kind[line] === LineKind.rule || goesOnInCell(source, table, line)))
       kind[line] = LineKind.tableRow;
+}
+
+/** Whether the words of a line go on in the line below, set in and small: a cell too long for its column, whose row stands there. */
+function beginsCell({ kind, flags, indent }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || flags[line]! & (Flag.endsStop | Flag.endsColon)) return false;
+  const step = (indent[line + 1] ?? 0) - indent[line]!;
+  return step >= NARROW_SPACES && step <= LONGEST_STEP && (flags[line + 1]! & Flag.startsLower) !== 0;
 }
 
 /** The names of columns stand above rows, far from what names the first, which needs no name. */
