@@ -15,6 +15,7 @@ import { hasWorkIn, passAtWork } from '../passes/pass.ts';
 import type { SeamDecisions } from '../seams/decide.ts';
 import { glueAt } from '../seams/words/glue.ts';
 import { Decision } from '../seams/seam-table.ts';
+import { settlerOf } from '../seams/verdicts.ts';
 import { passesInOrder } from '../style/order.ts';
 import { isPassOn, settingOf, settingsOf } from '../style/style.ts';
 import { isHyphen } from '../text/characters.ts';
@@ -65,7 +66,10 @@ function gapRules(analysis: Analysis, standing: VisibleLines, rewrites: readonly
       // Where a person left lines out between the two, what stood apart is never put together into one word.
       const isParted = kept[at + 1]! > kept[at]! + 1;
       if (isParted && isHyphen(source.charCodeAt(table.to[line[at]!]! - 1))) return ' ';
-      const split = (decidedRemaining ?? decided).splits.get(decidedRemaining ? at : kept[at]!);
+      const asDecided = decidedRemaining ?? decided;
+      const seam = decidedRemaining ? at : kept[at]!;
+      if (!isParted && settlerOf(asDecided, seam) === 'initial') return '';
+      const split = asDecided.splits.get(seam);
       return glueAt(source, table, line[at]!, line[at + 1]!, split);
     },
     separator: style.apart === 'line' ? '\n' : '\n\n',

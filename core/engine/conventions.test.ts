@@ -76,6 +76,19 @@ describe('what a person says marks paragraphs', () => {
     return { kind: 'mark', ...rangeOfSeam({ table, decided }, seam), mark: markAt(table, decided.seams, seam) };
   };
 
+  test('also where a page turns within what reads like a sentence', () => {
+    const turned =
+      'Sand goes back with the gales, but never to the same place, and\n\fso do the stones that nobody needs for a wall.';
+    const everyEnd: Choice = {
+      kind: 'mark',
+      from: 0,
+      to: turned.length,
+      mark: { by: 'gap', blanks: 0, step: 'level', odd: false },
+    };
+    expect(paragraphs(turned)).toHaveLength(1);
+    expect(paragraphs(turned, [everyEnd])).toHaveLength(2);
+  });
+
   test('the gap pointed at parts paragraphs, and wider ones do', () => {
     const indent = exampleOf(source, LINES.length - 1);
     expect(indent).toMatchObject({ mark: { by: 'gap', blanks: 0, step: 'in' } });

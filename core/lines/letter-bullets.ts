@@ -10,7 +10,7 @@ const IN_UNITS = 8;
 
 /**
  * Marks the lines that begin with such a letter, and words behind it, as items of a list: where several do, and the letter is no small word
- * of the language, nor stands within lines. Linear in the length of the text.
+ * of the language, nor stands within lines. One that its spaces tell by itself is a marker already: see markerLength. Linear in the length of the text.
  */
 export function markLetterBullets(source: string, table: LineTable): void {
   const { kind, flags, from, to, vocabulary } = table;

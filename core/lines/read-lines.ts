@@ -170,8 +170,8 @@ function forgetCase(source: string, { kind, flags, from, to }: LineTable): void 
     else open.push(line);
   }
   const areMost = () => capitals >= (capitals + others) * SHARE_OF_CAPITALS;
+  // "3 MAY. WIND WEST": every other line may begin with a figure or a sign.
   if (capitals < FEWEST_CAPITALS / 2 || !areMost()) return;
-  // "3 MAY. WIND WEST": a line that begins with a figure or a sign.
   for (const line of open) {
     const words = source.slice(from[line], to[line]);
     if (/\p{Ll}/u.test(words)) others++;

@@ -176,7 +176,7 @@ export function decideSeams(
     joinAfterArticles(source, table, seams, verdicts);
     joinHungLines(source, table, seams, verdicts);
     joinCutFirstLine(table, seams, verdicts);
-    joinDropCaps(source, table, seams, verdicts);
+    joinDropCaps(source, words, table, seams, verdicts);
     settleHangingEntries(source, table, seams, verdicts);
     keepSpokenVerse(source, table, seams, verdicts);
     breakBesideParagraphs(context, verdicts);
@@ -190,7 +190,7 @@ export function decideSeams(
   settleDisplayedLines(table, seams, verdicts);
   breakCentredLines(table, seams, verdicts);
   breakBetweenAmounts(source, table, seams, verdicts);
-  joinAroundAsides(table, seams, verdicts);
+  joinAroundAsides(table, seams, verdicts, mark === undefined);
   if (mark === undefined) {
     joinWithinBrackets(source, table, seams, verdicts);
     joinRunInNumbers(source, table, seams, verdicts);

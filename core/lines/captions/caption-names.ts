@@ -7,6 +7,15 @@ import { NAME, type TimeSpot } from './time-spots.ts';
  * Who speaks, where captions name them by other signs than a colon. One such name alone may be a word that is shouted, or a sound.
  */
 
+/** A name of up to three words before what somebody wrote or said, with capitals or without. */
+const CALLED = /^[\s–-]*\[?\p{L}[^\s:]{0,20}(?: [^\s:]{1,20}){0,2}:\s/u;
+const LONGEST_CALL = 72;
+
+/** Whether such a name stands right behind a time. */
+export function isCalled(source: string, { to }: Pick<TimeSpot, 'to'>): boolean {
+  return CALLED.test(source.slice(to, to + LONGEST_CALL));
+}
+
 const FEWEST = 2;
 const IN_CAPITALS = /^\p{Lu}[\p{Lu}\p{M}.'’-]+(?: \p{Lu}[\p{Lu}\p{M}.'’-]*){0,2}(?<!\.)$/u;
 /** Characters. */

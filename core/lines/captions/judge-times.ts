@@ -1,4 +1,5 @@
 import { firstWhere } from '../../text/first-where.ts';
+import { isCalled } from './caption-names.ts';
 import type { TimeSpot } from './time-spots.ts';
 
 /**
@@ -203,13 +204,10 @@ function areEntries(spots: readonly TimeSpot[]): boolean {
   );
 }
 
-/** A name of a word or two before what somebody wrote, with capitals or without. */
-const CALLED = /^[\s–-]*\p{L}[^\s:]{0,20}(?: [^\s:]{1,20})?:\s/u;
-const LONGEST_CALL = 48;
-
 /** Whether the words before a time go on behind it. */
-function cutsSentence(source: string, { from, to }: TimeSpot): boolean {
-  if (CALLED.test(source.slice(to, to + LONGEST_CALL))) return false;
+function cutsSentence(source: string, spot: TimeSpot): boolean {
+  if (isCalled(source, spot)) return false;
+  const { from, to } = spot;
   const after = /^[\s:–-]*(\S)/.exec(source.slice(to, to + 12))?.[1] ?? '';
   if (!/\p{Ll}/u.test(after)) return false;
   const before = /(\S)\s*$/.exec(source.slice(Math.max(0, from - 12), from))?.[1] ?? '.';

@@ -2,7 +2,7 @@ import type { LineIndex } from '../../text/line-index.ts';
 import { isKept, LineKind } from '../line-kind.ts';
 import { findChapterLines } from './chapter-lines.ts';
 import type { TimeGroup } from './judge-times.ts';
-import { findNamesAboveTimes, findNamesInBrackets, findNamesInCapitals, nextKept } from './caption-names.ts';
+import { isCalled, findNamesAboveTimes, findNamesInBrackets, findNamesInCapitals, nextKept } from './caption-names.ts';
 
 /** What a line of a transcript begins: nothing, a paragraph, one as a name or title that stands alone above words; or it is a line of a song. */
 export const Turn = { none: 0, begins: 1, name: 2, sung: 3 } as const;
@@ -114,13 +114,10 @@ function areSongLines(source: string, spots: TimeGroup['spots']): boolean {
   return capitals.length >= lines.length * SHARE_OF_CAPITALS;
 }
 
-/** A name in front of what somebody wrote, behind the time. */
-const CALLED = /^[\s–-]*\[?\p{L}[^:\n]{0,30}:\s/u;
-
 /** What people wrote to one another: a time and a name, with capitals or without, before the words of nearly each. */
 function areMessages(source: string, heads: TimeGroup['spots']): boolean {
   if (heads.length < FEWEST_MARKS || heads.some(({ place }) => place !== 'before')) return false;
-  const called = heads.filter(({ to }) => CALLED.test(source.slice(to, to + 40)));
+  const called = heads.filter((head) => isCalled(source, head));
   return called.length >= heads.length * SHARE_OF_SENTENCES;
 }
 

@@ -11,7 +11,7 @@ import { readPageLabel } from './page-label.ts';
 
 const LONGEST = 20;
 /** "B2                 father,": what the printer put below the first page of a sheet, far to the left of it. */
-const SIGNED = /^\p{Lu}{1,2}\d{0,2}(?<gap>\s{8,})(?<word>\p{L}.*)$/u;
+const SIGNED = /^\p{Lu}{1,2}\d{0,2}\s{8,}(?<word>\p{L}.*)$/u;
 /** In characters: what it repeats begins a line of prose. */
 const SHORTEST_PROSE = 25;
 /** Numbers and heads of a page turn. */

@@ -1,4 +1,5 @@
 import { isWordUnit } from '../../text/characters.ts';
+import { isMonth } from '../../text/language.ts';
 import { Flag, type LineTable } from '../line-table.ts';
 import { isDropped, LineKind } from '../line-kind.ts';
 import { cutsSentence, findKeptLines, isFullAndRunsOn, NEAR, textAt, type KeptLines } from '../kept-lines.ts';
@@ -285,10 +286,10 @@ function lastLetter(source: string, table: LineTable, line: number): number {
   return source[at]!.toLowerCase().charCodeAt(0);
 }
 
-/** The letters of a title, its number ("3.2.", "Chapter 7.") and its case left out. */
+/** The letters of a title, its number ("3.2.", "Chapter 7.") and its case left out; that of a day is no title's. */
 function foldTitle(text: string): string {
   return text
     .toLowerCase()
-    .replace(/^(?:\p{L}+\s+)?\d[\d.]*\s*/u, '')
+    .replace(/^(?:\p{L}+\s+)?\d[\d.]*\s*(\p{L}*)/u, (all, word: string) => (isMonth(word) ? all : word))
     .replace(/[^\p{L}\p{N}]/gu, '');
 }

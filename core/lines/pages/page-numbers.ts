@@ -21,8 +21,9 @@ export function findPageNumbers(source: string, table: LineTable, kept: KeptLine
   const signsOf = ({ place }: PageNumber) => textAt(source, table, kept, place).replace(/\d+/, '#');
   const told = [numbersInSentences(bare, kept), onlyOneOfTheirSigns(bare, signsOf), numbersOfTotals(bare, signsOf)];
   for (const candidate of told.flat()) accepted.add(candidate);
-  for (const candidate of countingOn(bare, accepted, signsOf)) accepted.add(candidate);
-  for (const candidate of besideTheSameHead(source, table, kept, bare, accepted)) accepted.add(candidate);
+  const isAlike = (near: PageNumber, page: PageNumber) =>
+    isBetweenSameSigns(near, page, signsOf) || standBesideSameWords(source, table, kept, [near, page]);
+  for (const candidate of countingOn(bare, accepted, isAlike)) accepted.add(candidate);
   if (!bare.some((page) => accepted.has(page)))
     for (const candidate of namedPages(bare, signsOf)) accepted.add(candidate);
   return [...accepted];
@@ -43,21 +44,29 @@ function numbersInSentences(bare: readonly PageNumber[], kept: KeptLines): PageN
     (page) =>
       cutsWithin(page) && page.number > 0 && page.place > 0 && !(page.cutsSentence === 'perhaps' && page.isBelowShort),
   );
-  return [...numbersAtBreaks(bare), ...within, ...kin];
+  return [...numbersAtBreaks(bare, parts, isLast), ...within, ...kin];
 }
 
 /** A lone number at a page break is hardly a page's if it is as large as a year. */
 const LEAST_YEAR = 1000;
 const SHARE_AT_BREAKS = 0.5;
 
-/** Bare numbers at page breaks, but for a year by itself, and for one of a list whose others stand within pages. */
-function numbersAtBreaks(bare: readonly PageNumber[]): PageNumber[] {
+/**
+ * Bare numbers at page breaks, but for a year by itself, and for one of a list whose others stand within pages. Where the next to it stands
+ * within a page, though not as close as those of a list do, it is asked about.
+ */
+function numbersAtBreaks(
+  bare: readonly PageNumber[],
+  parts: ReadonlySet<PageNumber>,
+  isLast: (page: PageNumber) => boolean,
+): PageNumber[] {
   const atBreaks = bare.filter(({ atPageBreak }) => atPageBreak);
-  const areYears = atBreaks.length === 1 && atBreaks[0]!.number >= LEAST_YEAR;
-  const parts = numbersOfParts(bare);
+  if (atBreaks.length === 1 && atBreaks[0]!.number >= LEAST_YEAR) return [];
   const isOfList = parts.size > 0 && atBreaks.filter((page) => parts.has(page)).length < parts.size * SHARE_AT_BREAKS;
-  if (areYears) return [];
-  return isOfList ? atBreaks.filter((page) => !parts.has(page)) : atBreaks;
+  const within = new Set(bare.filter((page) => !page.atPageBreak && !isLast(page)).map(({ number }) => number));
+  return (isOfList ? atBreaks.filter((page) => !parts.has(page)) : atBreaks).map((page) =>
+    within.has(page.number - 1) || within.has(page.number + 1) ? { ...page, isDoubted: true } : page,
+  );
 }
 
 const FEWEST_PARTS = 3;
@@ -112,43 +121,28 @@ function namedPages(bare: readonly PageNumber[], signsOf: (page: PageNumber) => 
   return named.length > 1 && countOn ? named.map((page) => ({ ...page, isDoubted: true })) : [];
 }
 
-/** The number before or after one that was found, beside the same words: a running head, whatever stands above and below. */
-function besideTheSameHead(
-  source: string,
-  table: LineTable,
-  kept: KeptLines,
-  bare: readonly PageNumber[],
-  accepted: ReadonlySet<PageNumber>,
-): PageNumber[] {
-  const known = new Map<number, PageNumber>();
-  for (const page of accepted) if (page.rest === '') known.set(page.number, page);
-  if (known.size === 0) return [];
-  return bare.filter((page) => {
-    if (accepted.has(page)) return false;
-    return [known.get(page.number - 1), known.get(page.number + 1)].some(
-      (near) => near && standBesideSameWords(source, table, kept, [near, page]),
-    );
-  });
-}
-
 function follows(before: PageNumber, page: PageNumber): boolean {
   return page.number === before.number + 1 && !areClose(before, page);
 }
 
-/** Numbers between the same signs as one that was found, and the next to it: "- 17 -" in a sentence, "- 18 -" below the next page. */
+/** Numbers that are the next to one that was found, before or behind it, and like it. */
 function countingOn(
   bare: readonly PageNumber[],
   accepted: ReadonlySet<PageNumber>,
-  signsOf: (page: PageNumber) => string,
+  isAlike: (near: PageNumber, page: PageNumber) => boolean,
 ): PageNumber[] {
   const known = new Map<number, PageNumber>();
   for (const page of accepted) if (page.rest === '') known.set(page.number, page);
   return bare.filter((page) => {
     if (accepted.has(page)) return false;
-    return [known.get(page.number - 1), known.get(page.number + 1)].some((near) => {
-      if (!near || page.number > near.number !== page.place > near.place) return false;
-      const signs = signsOf(near);
-      return signs !== '#' && signs === signsOf(page);
-    });
+    return [known.get(page.number - 1), known.get(page.number + 1)].some(
+      (near) => near && page.number > near.number === page.place > near.place && isAlike(near, page),
+    );
   });
+}
+
+/** "- 17 -" in a sentence, "- 18 -" below the next page. */
+function isBetweenSameSigns(near: PageNumber, page: PageNumber, signsOf: (page: PageNumber) => string): boolean {
+  const signs = signsOf(near);
+  return signs !== '#' && signs === signsOf(page);
 }

@@ -11,9 +11,14 @@ const ENDS = Flag.endsStop | Flag.endsColon | Flag.endsQuote;
 
 /**
  * A sentence that breaks off before a note or a caption, which is put aside, or at the end of a page, and goes on behind it in small letters
- * is one, whatever else it is part of. Verse goes on in small letters, too.
+ * is one, whatever else it is part of. Verse goes on in small letters, too; and a person may have said what parts paragraphs.
  */
-export function joinAroundAsides({ kind, flags, chars }: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+export function joinAroundAsides(
+  { kind, flags, chars }: LineTable,
+  seams: SeamTable,
+  verdicts: Verdicts,
+  overTurns: boolean,
+): void {
   const { line, turn, count } = seams;
   const { decision } = verdicts;
   const isBesideVerse = (seam: number) => decision[seam - 1] === Decision.keep || decision[seam + 1] === Decision.keep;
@@ -21,7 +26,7 @@ export function joinAroundAsides({ kind, flags, chars }: LineTable, seams: SeamT
     const [before, after] = [line[seam]!, line[seam + 1]!];
     if (decision[seam] === Decision.join) continue;
     const isAround = kind.subarray(before + 1, after).includes(LineKind.aside);
-    if (!isAround && (turn[seam] === 0 || isBesideVerse(seam))) continue;
+    if (!isAround && (!overTurns || turn[seam] === 0 || isBesideVerse(seam))) continue;
     if (kind[before] !== LineKind.prose || kind[after] !== LineKind.prose || flags[before]! & ENDS) continue;
     if (chars[before]! < SHORTEST_BEFORE || chars[after]! < SHORTEST_AFTER) continue;
     const isNoun = (flags[after]! & Flag.startsNoun) !== 0 && (flags[before]! & Flag.endsFunctionWord) !== 0;

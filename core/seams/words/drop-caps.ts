@@ -1,7 +1,9 @@
 import { LineKind } from '../../lines/line-kind.ts';
 import type { LineTable } from '../../lines/line-table.ts';
+import type { WordIndex } from '../../text/word-index.ts';
 import { Decision, type SeamTable } from '../seam-table.ts';
 import { settle, type Verdicts } from '../verdicts.ts';
+import { countForms } from './split-words.ts';
 
 /*
  * Initials: the big first letter of a chapter comes out of a page on a line of its own, above the rest of its word: "T" / "HE KEEPER had".
@@ -39,37 +41,40 @@ function initialAt(
   return { letter, rest };
 }
 
-/** Joins initials to the lines that they begin. Linear in the number of lines. */
-export function joinDropCaps(source: string, table: LineTable, seams: SeamTable, verdicts: Verdicts): void {
+/**
+ * Joins initials to the lines that they begin, as one word; but a letter that is a word stands before another where the text has that word,
+ * and not the two in one. Linear in the number of lines and words.
+ */
+export function joinDropCaps(
+  source: string,
+  words: WordIndex,
+  table: LineTable,
+  seams: SeamTable,
+  verdicts: Verdicts,
+): void {
   if (table.captions.found) return;
   const { line, blanks, count } = seams;
-  const found: { readonly seam: number; readonly letter: string }[] = [];
+  const found: (Initial & { readonly seam: number; readonly mayBeWord: boolean })[] = [];
   for (let seam = 0; seam < count; seam++) {
     const initial = blanks[seam]! <= 1 && initialAt(source, table, line[seam]!, line[seam + 1]!);
-    if (initial) found.push({ seam, letter: initial.letter });
+    if (!initial) continue;
+    found.push({ ...initial, seam, mayBeWord: table.vocabulary.isFunctionWord(initial.letter.toLowerCase()) });
   }
+  const sought = found.filter(({ mayBeWord }) => mayBeWord);
+  const counts = countForms(
+    source,
+    words,
+    sought.flatMap(({ letter, rest }) => [letter + rest, rest]),
+  );
+  const times = (word: string) => counts.get(word.toLowerCase())!;
   const areInOrder = (at: number) => {
     const [one, next] = [found[at], found[at + 1]];
     return one && next && next.seam - one.seam <= NEAR && next.letter.charCodeAt(0) === one.letter.charCodeAt(0) + 1;
   };
-  for (const [at, { seam, letter }] of found.entries()) {
+  for (const [at, { seam, letter, rest, mayBeWord }] of found.entries()) {
     if (areInOrder(at) || areInOrder(at - 1)) continue;
-    const mayBeWord = table.vocabulary.isFunctionWord(letter.toLowerCase());
-    settle(verdicts, seam, Decision.join, 'initial', mayBeWord ? CERTAINTY_OF_WORD : CERTAINTY);
+    // One of the rests is in the line below.
+    const areTwo = mayBeWord && times(letter + rest) < times(rest);
+    settle(verdicts, seam, Decision.join, areTwo ? 'article' : 'initial', mayBeWord ? CERTAINTY_OF_WORD : CERTAINTY);
   }
-}
-
-/**
- * Whether two lines that are joined are an initial and the rest of its word. A letter that is a word stands before another where the text has
- * that word, and not the two in one.
- */
-export function isDropCap(source: string, table: LineTable, before: number, after: number): boolean {
-  const initial = initialAt(source, table, before, after);
-  if (!initial) return false;
-  const { letter, rest } = initial;
-  if (!table.vocabulary.isFunctionWord(letter.toLowerCase())) return true;
-  const count = (word: string) =>
-    source.match(new RegExp(`(?<![\\p{L}\\p{M}])${word}(?![\\p{L}\\p{M}])`, 'giu'))?.length ?? 0;
-  // One of them is the line below.
-  return count(letter + rest) > count(rest) - 1;
 }

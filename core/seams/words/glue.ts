@@ -1,7 +1,6 @@
 import { Flag, type LineTable } from '../../lines/line-table.ts';
 import { isCjk, isSpace, isUnspaced, isWordUnit, SOFT_HYPHEN } from '../../text/characters.ts';
 import { isLoneClosing } from '../prose/open-brackets.ts';
-import { isDropCap } from './drop-caps.ts';
 import type { SplitWord } from './split-words.ts';
 import { isInsideAddress } from '../evidence/word-evidence.ts';
 
@@ -17,7 +16,7 @@ export function glueAt(source: string, table: LineTable, before: number, after: 
   if (isUnspaced(last) && isUnspaced(next) && !isSpace(source.charCodeAt(end))) return '';
   if (last === SOFT_HYPHEN) return '';
   if (table.flags[before]! & Flag.endsHyphen) return split?.outcome === 'suspended' ? ' ' : '';
-  if (isDashClose(source, table, before, after) || isDropCap(source, table, before, after)) return '';
+  if (isDashClose(source, table, before, after)) return '';
   if ((last === 0x27 || last === 0x2019) && endsElided(source, table, before)) return '';
   if (isInsideAddress(table.flags[before]!, table.flags[after]!) && !leavesAddress(source, table, before, after))
     return '';

@@ -84,7 +84,11 @@ export function decideSplitWords(
     if (!(table.flags[seams.line[seam]!]! & Flag.endsHyphen) || !isJoined(seam)) continue;
     found.push(halvesAt(source, table, seams, seam));
   }
-  const counts = countForms(source, words, found);
+  const counts = countForms(
+    source,
+    words,
+    found.flatMap(({ head, tail }) => [head + tail, `${head}-${tail}`, head, tail]),
+  );
   return new Map(found.map((halves) => [halves.seam, decideSplit(halves, counts, lexicon)]));
 }
 
@@ -108,16 +112,14 @@ function halvesAt(source: string, table: LineTable, seams: SeamTable, seam: numb
   };
 }
 
-/** How often each form that matters stands whole in the text. */
-function countForms(source: string, words: WordIndex, found: readonly Halves[]): Map<string, number> {
+/** How often each of some forms stands whole in the text, by the form in small letters. Linear in the number of words. */
+export function countForms(source: string, words: WordIndex, forms: readonly string[]): Map<string, number> {
   const counts = new Map<string, number>();
-  if (found.length === 0) return counts;
+  if (forms.length === 0) return counts;
   const outlines = new Uint8Array(OUTLINES);
-  for (const { head, tail } of found) {
-    for (const form of [head + tail, `${head}-${tail}`, head, tail]) {
-      counts.set(form.toLowerCase(), 0);
-      outlines[outlineOf(form)] = 1;
-    }
+  for (const form of forms) {
+    counts.set(form.toLowerCase(), 0);
+    outlines[outlineOf(form)] = 1;
   }
   const add = (from: number, to: number) => {
     const form = source.slice(from, to).toLowerCase();

@@ -34,6 +34,7 @@ export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
         const run = lines.slice(from, to);
         if (!isFolded) return <SourceLine key={from} {...props} line={run[0]!} />;
         const isOpen = open.has(from);
+        const words = foldWords(run, isOpen);
         return (
           <Fragment key={from}>
             <FoldLine
@@ -43,10 +44,10 @@ export const SourceCell = memo(function SourceCell(props: SourceCellProps) {
               data-at={run[0]!.runs[0]?.from ?? run.find(({ runs }) => runs.length > 0)?.runs[0]!.from}
               data-lines={isOpen ? 0 : to - from}
               aria-expanded={isOpen}
-              title={foldWords(run, isOpen)}
+              title={words}
               onClick={() => toggle(from)}
             >
-              <span aria-hidden="true">{isOpen ? '▾' : '▸'}</span> {foldWords(run, isOpen)}
+              <span aria-hidden="true">{isOpen ? '▾' : '▸'}</span> {words}
             </FoldLine>
             {isOpen && run.map((line, at) => <SourceLine key={from + at} {...props} line={line} />)}
           </Fragment>
