@@ -11,7 +11,7 @@ function cuts(text: string): number {
   return count;
 }
 
-test.each([['# a\n'], ['  # a\n  # a\n# a\n'], ['; a\n[b]\n'], ['a = b\n']])(
+test.each([['# a\n'], ['  # a\n  # a\n# a\n'], ['; a\n[b]\n'], ['a = b\n'], ['f();\n- g();\n'], ['f(\n\na\n']])(
   'twice as many lines %j are not read more than twice as often',
   (unit) => {
     expect(cuts(unit.repeat(1600))).toBeLessThan(2.5 * cuts(unit.repeat(800)));

@@ -125,7 +125,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
   settleRemovals(source, table, written);
   takeElements(table);
   findContents(source, table);
-  findCode(source, table);
+  findCode(source, table, written);
   findChords(source, table);
   findTables(source, table);
   findDataRows(source, table);

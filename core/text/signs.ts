@@ -38,6 +38,8 @@ export const Sign = {
   /** A bullet, or a sign that may be one. */
   bullet: 1 << 26,
   nonAscii: 1 << 27,
+  /** What programs have, and prose hardly. */
+  syntax: 1 << 28,
 } as const;
 
 /** All pairs: what a replacement brings together may be any of them. */
@@ -83,6 +85,7 @@ const BY_CHARACTER: readonly (readonly [string, number])[] = [
   ['…', Sign.ellipsis],
   ['*+-–—‣•', Sign.bullet],
   ['©®\u203c\u2049', Sign.picture],
+  ['={}\\$@#&<>|`', Sign.syntax],
 ];
 
 /** The signs that units have by the ranges they lie in. */

@@ -1,6 +1,8 @@
 import { isCommand } from '../line-form.ts';
 import { LineKind } from '../line-kind.ts';
 import { Flag, type LineTable } from '../line-table.ts';
+import { findPatches } from './patch-lines.ts';
+import { findPrograms } from './program-lines.ts';
 
 /*
  * Program text and commands: left alone, spaces and all. Told by lines between fences, by keys and values that are set in by
@@ -22,9 +24,10 @@ const FEWEST_LINES = 2;
 const LEAST_SHARE = 0.6;
 const LONGEST_LINE = 160;
 
-/** Sets the kind of lines of code. */
-export function findCode(source: string, table: LineTable): void {
+/** Sets the kind of lines of code; `written` is the source as it was before odd spaces were made plain. */
+export function findCode(source: string, table: LineTable, written: string): void {
   const { count } = table.index;
+  findPatches(source, table);
   for (let line = 0; line < count;) {
     const closing = closingFence(source, table, line);
     if (closing !== undefined) {
@@ -55,6 +58,7 @@ export function findCode(source: string, table: LineTable): void {
     }
     line = Math.max(end, line + 1);
   }
+  findPrograms(source, table, written);
 }
 
 function markCode(table: LineTable, line: number): void {
@@ -112,7 +116,7 @@ const FEWEST_KEYS = 3;
 
 /** The line behind keys and values that are set in by their level, as configuration files have them; `first` where there are none. */
 function endOfKeyTree(source: string, table: LineTable, first: number): number {
-  if (!opensLevel(source, table, first)) return first;
+  if (!opensLevel(source, table, first) && !opensItem(source, table, first)) return first;
   let end = first;
   let keys = 0;
   while (end < table.index.count && table.kind[end] === LineKind.prose) {
@@ -130,6 +134,17 @@ function opensLevel(source: string, { kind, from, to, indent }: LineTable, line:
   if (kind[line + 1] !== LineKind.prose || indent[line + 1]! <= indent[line]!) return false;
   return KEY.test(source.slice(from[line], to[line]));
 }
+
+/** "- name: a lamp", and right below "when: dusk", set in as its name is. */
+function opensItem(source: string, { kind, from, to, indent }: LineTable, line: number): boolean {
+  if (kind[line] !== LineKind.prose || kind[line + 1] !== LineKind.prose) return false;
+  if (source[from[line]!] !== '-' || indent[line + 1] !== indent[line]! + 2) return false;
+  const [item, below] = [line, line + 1].map((at) => source.slice(from[at], to[at]));
+  return ITEM_WITH_KEY.test(item!) && KEY_BELOW.test(below!);
+}
+
+const ITEM_WITH_KEY = /^- [a-z_][\w.-]*: \S/;
+const KEY_BELOW = /^[a-z_][\w.-]*:(?: \S|$)/;
 
 function maySetIn(table: LineTable, line: number): boolean {
   const kind = table.kind[line]!;
