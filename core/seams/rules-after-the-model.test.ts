@@ -268,3 +268,16 @@ test('a bracket that had a line of its own ends what was said', () => {
   const decided = decisionsOf(source);
   expect([decided[1], decided[3]]).toEqual(['/', '/']);
 });
+
+test('a small letter below a blank line is asked about where every line has one after it', () => {
+  const lines = [
+    'The lamp of the lock is lit at dusk by whoever of us comes last',
+    'and is put out',
+    'at dawn',
+    'by the keeper',
+  ];
+  const source = lines.join('\n\n');
+  const { decision, certainty } = decideSeams(source, readLines(source, ALL_LINE_OPTIONS), indexWords(source));
+  expect(decision[1]).toBe(Decision.break);
+  expect(certainty[1]).toBeLessThan(0.85);
+});

@@ -10,6 +10,7 @@ const CERTAINTY = 0.86;
 /** In characters: narrower lines are full by chance, but hardly where some stand farther apart than others. A sign counts for two. */
 const NARROWEST = 45;
 const NARROWEST_BESIDE_WIDER = 30;
+const CERTAINTY_OF_SMALL_LETTERS = 0.8;
 const CERTAINTY_WITHOUT_CASE = 0.7;
 /** In a text of so many lines, so many blank lines that each part paragraphs make others do so where little says that they do not. */
 const SHORT_TEXT = 80;
@@ -45,7 +46,10 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     const next = line[seam + 1]!;
     const room = widest - table.chars[line[seam]!]! - 1 - table.firstChars[next]!;
     const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
-    if (room >= widest * ROOM) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY);
+    // A small letter may go on where lines were set double, however much room there was.
+    const mayRunOn = allApart && (table.flags[next]! & Flag.startsLower) !== 0;
+    if (room >= widest * ROOM)
+      settle(verdicts, seam, Decision.break, 'gapWithRoom', mayRunOn ? CERTAINTY_OF_SMALL_LETTERS : CERTAINTY);
     else if (areWraps) continue;
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
     else if (allApart && noneRunsOn) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
