@@ -1,5 +1,6 @@
 import { expect, jest, test } from '@jest/globals';
 import { clean } from '../cleaning/clean.ts';
+import { LineKind } from '../lines/line-kind.ts';
 import { DEFAULT_STYLE } from '../style/style.ts';
 
 /** How often words are cut out of a text while it is cleaned. */
@@ -17,3 +18,12 @@ test.each([['# a\n'], ['  # a\n  # a\n# a\n'], ['; a\n[b]\n'], ['a = b\n'], ['f(
     expect(cuts(unit.repeat(1600))).toBeLessThan(2.5 * cuts(unit.repeat(800)));
   },
 );
+
+test.each([
+  ['package main\n\nimport io\n\nio.open()\nio.close()\n', 4],
+  ['import duties\n\nThe duties on oil were raised again (by half);\n', 0],
+  ['The lamp.\n\nrows = open_table(\n\nOil\n\nWicks\n', 0],
+])('of %j so many lines are of a program: %i', (source, count) => {
+  const { kind } = clean(source, DEFAULT_STYLE).table;
+  expect(kind.filter((one) => one === LineKind.code)).toHaveLength(count);
+});

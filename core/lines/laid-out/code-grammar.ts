@@ -80,6 +80,14 @@ export function isBesideCode(text: string): boolean {
   return BESIDE.test(text);
 }
 
+/** "import csv", "package main": what a program begins with, by itself it may be words. */
+const BEGINS = /^(?:import|package|module|use|using|namespace) [\w.:*]+;?$/;
+
+/** Whether a line is what a program begins with, where one stands below it. */
+export function beginsCode(text: string): boolean {
+  return BEGINS.test(text);
+}
+
 const OPENS_BY_INDENT =
   /:$|^(?:class|module) [A-Z]\w*(?: < [\w:]+)?$|^def \w+[!?]?(?:\(.*\))?$|\b(?:do|then|where|begin)(?: \|.*\|)?$/;
 

@@ -2,7 +2,7 @@ import { Sign } from '../../text/signs.ts';
 import { measureLine } from '../line-features.ts';
 import { LineKind } from '../line-kind.ts';
 import type { LineTable } from '../line-table.ts';
-import { isBesideCode, isNoCode, isSurelyCode, opensOf } from './code-grammar.ts';
+import { beginsCode, isBesideCode, isNoCode, isSurelyCode, opensOf } from './code-grammar.ts';
 
 /*
  * Programs that begin at the margin, as they stand between paragraphs: runs of lines most of which nothing but a program has. Lines
@@ -24,13 +24,24 @@ interface Run {
 /** Sets the kind of the lines of programs that begin at the margin. Linear. */
 export function findPrograms(source: string, table: LineTable, written: string): void {
   for (const { from, to } of programs(table, readRuns(source, table))) {
-    for (let line = from; line < to; line++) {
+    for (let line = firstOf(source, table, from); line < to; line++) {
       if (table.from[line] === table.to[line]) continue;
       // What would be empty markup elsewhere.
       if (table.kind[line] === LineKind.blank) measureLine(source, table, line, written);
       table.kind[line] = LineKind.code;
     }
   }
+}
+
+/** The first line of a program with what names what it uses, blank lines above it. */
+function firstOf(source: string, table: LineTable, from: number): number {
+  let first = from;
+  for (let line = from - 1; line >= 0; line--) {
+    if (isEmpty(table, line)) continue;
+    if (table.kind[line] !== LineKind.prose || !beginsCode(textOf(source, table, line))) break;
+    first = line;
+  }
+  return first;
 }
 
 function readRuns(source: string, table: LineTable): Run[] {

@@ -48,12 +48,22 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
     // A small letter may go on where lines were set double, however much room there was.
     const mayRunOn = allApart && (table.flags[next]! & Flag.startsLower) !== 0;
-    if (room >= widest * ROOM)
+    if (room >= widest * ROOM || (allApart && isUnwrapped(table, seams, seam)))
       settle(verdicts, seam, Decision.break, 'gapWithRoom', mayRunOn ? CERTAINTY_OF_SMALL_LETTERS : CERTAINTY);
     else if (areWraps) continue;
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
     else if (allApart && noneRunsOn) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
   }
+}
+
+/** In characters. */
+const LONGEST_WRAPPED = 120;
+
+/** A line far longer than all others was not wrapped: it is a paragraph on one line. */
+function isUnwrapped({ chars }: LineTable, { line }: SeamTable, seam: number): boolean {
+  const long = chars[line[seam]!]!;
+  if (long < LONGEST_WRAPPED) return false;
+  return line.every((one, place) => place === seam || chars[one]! < long * (1 - ROOM));
 }
 
 const CERTAINTY_ABOVE_A_LIST = 0.9;
