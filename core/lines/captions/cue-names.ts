@@ -2,7 +2,7 @@ import type { LineIndex } from '../../text/line-index.ts';
 import { LineKind } from '../line-kind.ts';
 import type { TimeSpot } from './time-spots.ts';
 
-const NUMBER = /^\s*\ufeff?(\d{1,6})\s*$/;
+const NUMBER = /^\s*\ufeff?#?(\d{1,6})[.:)]?\s*$/;
 /** Numbers may be missing where cues were cut out. */
 const MOST_SKIPPED = 20;
 /** In lines. */

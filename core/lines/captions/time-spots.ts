@@ -47,7 +47,32 @@ export function findTimeSpots(source: string, index: LineIndex, kind: Uint8Array
     done = line;
     addSpots(source, index, kind, line, spots);
   }
-  return placeByHandles(source, index, kind, spots);
+  return placeByNumbers(source, index, placeByHandles(source, index, kind, spots));
+}
+
+const COUNT = /^\s*(\d{1,5})[.):]?\s+$/;
+const FEWEST_NUMBERED = 3;
+
+/** A number that counts on from line to line before the first time of each belongs to the time: it leads the words. */
+function placeByNumbers(source: string, index: LineIndex, spots: readonly TimeSpot[]): TimeSpot[] {
+  const numberAt = (at: number): number => {
+    const { line, from, place } = spots[at]!;
+    if (place !== 'among' || spots[at - 1]?.line === line) return NaN;
+    return Number(COUNT.exec(source.slice(index.from[line], from))?.[1] ?? NaN);
+  };
+  const numbers = spots.map((_, at) => numberAt(at));
+  const heads = numbers.flatMap((number, at) => (Number.isNaN(number) ? [] : [at]));
+  const counted = heads.filter((at, place) => place > 0 && numbers[at] === numbers[heads[place - 1]!]! + 1);
+  if (counted.length < FEWEST_NUMBERED - 1 || counted.length < heads.length - 1) return [...spots];
+  const leads = new Set(heads.map((at) => spots[at]!.line));
+  return spots.map((spot, at) => {
+    if (!leads.has(spot.line) || spot.place !== 'among') return spot;
+    const from = Number.isNaN(numbers[at]!) ? spot.from : index.from[spot.line]!;
+    const isFirst = from < spot.from || /^[\s–—-]*$/.test(source.slice(spots[at - 1]!.to, spot.from));
+    return isFirst && mayLead(source.slice(spot.from, index.to[spot.line]), spot.to - spot.from, spot.bracket)
+      ? { ...spot, from, place: 'before' as const }
+      : spot;
+  });
 }
 
 /** A name in small letters or with figures, as people have on the web. */
