@@ -12,6 +12,7 @@ import { titledHeads } from './titled-heads.ts';
 import { dropCatchwords } from './catchwords.ts';
 import { footNumbers } from './foot-numbers.ts';
 import { findPageNumbers } from './page-numbers.ts';
+import { printedEdges } from './printed-pages.ts';
 
 /*
  * Page furniture: lines at the top or foot of a page that come back with only their number changing. Page numbers are found
@@ -29,6 +30,7 @@ export function findFurniture(source: string, table: LineTable): void {
   const kept = findKeptLines(table);
   // "i" and "vi" are words there, and a number belongs to its sentence.
   if (areSingleWords(table, kept.lines)) return;
+  for (const place of printedEdges(source, table, kept)) dropHead(table, kept, place);
   const pages = new Set<number>();
   const numbers = findPageNumbers(source, table, kept);
   for (const { place, rest, isDoubted } of numbers) {

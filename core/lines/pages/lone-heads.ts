@@ -15,6 +15,8 @@ import { foldHead, readPageLabel } from './page-label.ts';
  */
 
 const LONGEST = 60;
+/** With room between its parts. */
+const WIDEST = 120;
 /** In characters: the lines of the sentence are those of prose. */
 const SHORTEST_BEFORE = 25;
 const SHORTEST_AFTER = 10;
@@ -61,6 +63,13 @@ function isLetterOfList(source: string, table: LineTable, { lines }: KeptLines, 
   return false;
 }
 
+/** In characters, without the room between what stands wide apart: a head may be set over the whole width of a page. */
+function lengthOf(source: string, { from, to, chars }: LineTable, line: number): number {
+  if (chars[line]! <= LONGEST || chars[line]! > WIDEST) return chars[line]!;
+  const text = source.slice(from[line], to[line]);
+  return hasNumberApart(text) ? text.replace(/\s+/g, ' ').length : chars[line]!;
+}
+
 /** The lines of a sentence before and behind what parts them. */
 interface Halves {
   readonly before: number;
@@ -75,7 +84,10 @@ function findLoneHeads(source: string, table: LineTable, kept: KeptLines): numbe
   if (closesText(source, table, kept)) lone.push(kept.lines.length - 1);
   for (let place = 1; place + 1 < kept.lines.length; place++) {
     const line = kept.lines[place]!;
-    if (!mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12))) continue;
+    if (
+      !mayStandAlone(table, line, source.slice(table.from[line], table.from[line]! + 12), lengthOf(source, table, line))
+    )
+      continue;
     const before = stayingLine(table, kept, place, -1);
     const after = stayingLine(table, kept, place, 1);
     if (before === undefined || after === undefined) continue;
@@ -113,8 +125,13 @@ const NEARLY_FULL = 0.8;
 const FAR_TOO_SHORT = 0.6;
 const TOO_SHORT_WITH_NUMBER = 0.75;
 const CLOCK = /^\d{1,2}[:.]\d\d\b/;
-/** A number at an edge of the page, wide apart from the words. */
-const NUMBER_APART = /^\d{1,4}\s{3,}\S|\S\s{3,}\d{1,4}$/;
+const WIDE_APART = /\s{3,}/;
+
+/** A page number wide apart from the words: "THE MILLS        17", "Minutes       Page 2 of 5", "Miss Quist     - 2 -     4 March". */
+function hasNumberApart(text: string): boolean {
+  const parts = text.split(WIDE_APART);
+  return parts.length > 1 && parts.some((part) => /\d|^[ivxl]+$/.test(part) && readPageLabel(part)?.rest === '');
+}
 
 /** Two lines of a page turn, such as a number and a head, in the middle of a sentence. */
 function arePairOfHeads(source: string, table: LineTable, kept: KeptLines, place: number, before: number): boolean {
@@ -160,10 +177,10 @@ function isNoLineOfProse(
     .map((line) => chars[line]!)
     .sort();
   const width = beside[Math.floor(beside.length * SHARE_NARROWER)] ?? 0;
-  if (width < NARROWEST || chars[before]! < width * NEARLY_FULL) return false;
   const text = textAt(source, table, kept, place);
   if (CLOCK.test(text) || AMOUNT.test(text)) return false;
-  if (NUMBER_APART.test(text)) return true;
+  if (hasNumberApart(text)) return true;
+  if (width < NARROWEST || chars[before]! < width * NEARLY_FULL) return false;
   const most = hasPageNumber(text) ? TOO_SHORT_WITH_NUMBER : FAR_TOO_SHORT;
   return text.replace(/\s+/g, ' ').length + 1 + firstChars[after]! <= width * most;
 }
