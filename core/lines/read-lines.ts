@@ -29,6 +29,7 @@ import {
 } from './line-form.ts';
 import { findQuotes } from './quotes.ts';
 import { findMarginNumbers } from './pages/margin-numbers.ts';
+import { findTranscriptPages } from './pages/transcript-pages.ts';
 import { markSpeakers } from './speaker-labels.ts';
 import { workOf } from './pass-fault.ts';
 import { markSeries } from './laid-out/series.ts';
@@ -100,6 +101,7 @@ export function readLines(written: string, options: LineOptions, layout?: Layout
   markLetterBullets(source, table);
   for (const [line, isAlone] of markSpeakers(source, table)) table.speakers.set(line, isAlone);
   if (captions.found) {
+    if (options.furniture) workOf('page-furniture', () => findTranscriptPages(source, table));
     settleRemovals(source, table, written);
     return table;
   }
