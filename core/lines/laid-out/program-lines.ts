@@ -17,7 +17,9 @@ interface Run {
   readonly to: number;
   /** How many lines are surely of a program. */
   readonly sure: number;
-  /** Lines that are neither, nor set in below one. */
+  /** Lines within what one of these opens. */
+  readonly held: number;
+  /** Lines that say nothing of a program. */
   readonly others: number;
 }
 
@@ -67,8 +69,8 @@ function programs(table: LineTable, runs: readonly Run[]): Run[] {
     const group = runs.slice(first, end);
     const sure = group.reduce((sum, run) => sum + run.sure, 0);
     const others = group.reduce((sum, run) => sum + run.others, 0);
-    const isHeld = group.some((run) => run.to - run.from > 1 && run.others === 0);
-    if ((sure >= FEWEST || isHeld) && sure >= others) found.push(...group);
+    const isWhole = group.some((run) => run.held > 0 && run.others === 0);
+    if ((sure >= FEWEST || isWhole) && sure >= others) found.push(...group);
     first = end;
   }
   return found;
@@ -129,7 +131,7 @@ function runOf(first: number, parts: readonly Part[]): Run {
   while (from < to && isOutside(parts[from])) from++;
   while (to > from && isOutside(parts[to - 1])) to--;
   const count = (what: Part) => parts.slice(from, to).filter((part) => part === what).length;
-  return { from: first + from, to: first + to, sure: count('sure'), others: count('other') };
+  return { from: first + from, to: first + to, sure: count('sure'), held: count('held'), others: count('other') };
 }
 
 function isEmpty({ from, to }: LineTable, line: number): boolean {

@@ -48,8 +48,9 @@ export function settleGaps(table: LineTable, seams: SeamTable, verdicts: Verdict
     const isCaseless = (table.flags[next]! & Flag.startsCaseless) !== 0;
     // A small letter may go on where lines were set double, however much room there was.
     const mayRunOn = allApart && (table.flags[next]! & Flag.startsLower) !== 0;
-    if (room >= widest * ROOM || (allApart && isUnwrapped(table, seams, seam)))
-      settle(verdicts, seam, Decision.break, 'gapWithRoom', mayRunOn ? CERTAINTY_OF_SMALL_LETTERS : CERTAINTY);
+    const certainty = mayRunOn ? CERTAINTY_OF_SMALL_LETTERS : CERTAINTY;
+    if (room >= widest * ROOM) settle(verdicts, seam, Decision.break, 'gapWithRoom', certainty);
+    else if (allApart && isUnwrapped(table, seams, seam)) settle(verdicts, seam, Decision.break, 'overlong', certainty);
     else if (areWraps) continue;
     else if (allApart && isCaseless) settle(verdicts, seam, Decision.break, 'gapWithRoom', CERTAINTY_WITHOUT_CASE);
     else if (allApart && noneRunsOn) settle(verdicts, seam, Decision.break, 'gapByCustom', CERTAINTY_BY_CUSTOM);
