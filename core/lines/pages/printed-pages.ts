@@ -17,7 +17,7 @@ const HEAD = new RegExp(String.raw`^(?:${MOMENT}\s{2,}\S.*|\S.*\s{2,}${ADDRESS})
 export function printedEdges(source: string, table: LineTable, kept: KeptLines): number[] {
   const edges: number[] = [];
   for (let place = 0; place < kept.lines.length; place++)
-    if (isFoot(textAt(source, table, kept, place))) edges.push(place);
+    if (mayEndFoot(source, table, kept, place) && isFoot(textAt(source, table, kept, place))) edges.push(place);
   if (edges.length === 0) return edges;
   const heads = [0, ...edges.map((place) => place + 1)].filter((place) =>
     HEAD.test(textAt(source, table, kept, place)),
@@ -25,9 +25,13 @@ export function printedEdges(source: string, table: LineTable, kept: KeptLines):
   return [...new Set([...edges, ...heads])];
 }
 
+/** Cheap refusal: lines of prose hardly end in a figure, or the "M" of "PM". */
+function mayEndFoot(source: string, { to }: LineTable, { lines }: KeptLines, place: number): boolean {
+  const code = source.charCodeAt(to[lines[place]!]! - 1);
+  return (code >= 0x30 && code <= 0x39) || code === 0x4d;
+}
+
 function isFoot(text: string): boolean {
-  // Cheap refusal: a line of prose ends in neither.
-  if (!/\d$|M$/.test(text)) return false;
   const found = FOOT.exec(text)?.groups;
   if (!found) return false;
   const [page, pages] = [found['page'] ?? found['pageOf'], found['pages'] ?? found['of']].map(Number);
